@@ -2602,8 +2602,8 @@
     <message numerus="yes">
         <source>known from %n flight(s)</source>
         <translation>
-            <numerusform>aus %n Flug bekannt</numerusform>
-            <numerusform>aus %n Flügen bekannt</numerusform>
+            <numerusform>bekannt aus %n Flug</numerusform>
+            <numerusform>bekannt aus %n Flügen</numerusform>
         </translation>
     </message>
     <message>
@@ -2865,7 +2865,7 @@
     </message>
     <message>
         <source>landing charge</source>
-        <translation>Ladung bis zur Landung</translation>
+        <translation>Landeladung</translation>
     </message>
     <message>
         <source>flying time</source>
@@ -4331,7 +4331,7 @@
     </message>
     <message>
         <source>80 % rule: half of it used</source>
-        <translation>80-%-Regel: die Hälfte davon verbraucht</translation>
+        <translation>80-%-Regel: Hälfte verbraucht</translation>
     </message>
     <message>
         <source>half of %1 used</source>
@@ -5357,7 +5357,7 @@
     <message>
         <source>%1 (set %2), %3 from home</source>
         <comment>charge, as radios take it, distance</comment>
-        <translation>%1 (einstellen: %2), %3 vom Startpunkt</translation>
+        <translation>%1 (setze %2), %3 entfernt</translation>
     </message>
     <message>
         <source>no-landing area</source>
@@ -5912,11 +5912,11 @@
     </message>
     <message>
         <source>flown over the forecast: short by %1 of the return leg and its reserve after %2, at %3</source>
-        <translation>über der Prognose geflogen: %1 zu wenig für Rückflug und Reserve nach %2, bei %3</translation>
+        <translation>über der Prognose: %1 zu wenig für Rückflug und Reserve nach %2, bei %3</translation>
     </message>
     <message>
         <source>flown over the forecast: minimum margin %1, after %2 at %3</source>
-        <translation>über der Prognose geflogen: kleinster Überschuss %1, nach %2 bei %3</translation>
+        <translation>über der Prognose: kleinster Überschuss %1, nach %2 bei %3</translation>
     </message>
     <message>
         <source>Homeward chart without a turn: %1</source>
@@ -8234,7 +8234,7 @@ at %3, like a LiPo</source>
     </message>
     <message>
         <source>%1, error in %</source>
-        <translation>%1, Fehler in %</translation>
+        <translation>%1, Fehler %</translation>
     </message>
 </context>
 <context>
@@ -8896,7 +8896,7 @@ verbr.</translation>
     </message>
     <message>
         <source>Capacity, % of label, by flights</source>
-        <translation>Kapazität, % der aufgedruckten, nach Flügen</translation>
+        <translation>Kapazität, %, nach Flügen</translation>
     </message>
     <message>
         <source>Resistance, mΩ, by flights</source>
@@ -8963,7 +8963,7 @@ verbr.</translation>
     </message>
     <message>
         <source>speed</source>
-        <translation>Geschwindigkeit</translation>
+        <translation>Tempo</translation>
     </message>
     <message>
         <source>voltage</source>
@@ -9043,7 +9043,7 @@ verbr.</translation>
     </message>
     <message>
         <source>start (log&apos;s clock)</source>
-        <translation>Beginn (Uhr des Logs)</translation>
+        <translation>Beginn (Loguhr)</translation>
     </message>
     <message>
         <source>flight</source>
@@ -9067,7 +9067,7 @@ verbr.</translation>
     </message>
     <message>
         <source>farthest</source>
-        <translation>weitester Punkt</translation>
+        <translation>weitester</translation>
     </message>
     <message>
         <source>used</source>
@@ -9083,7 +9083,7 @@ verbr.</translation>
     </message>
     <message>
         <source>recharged</source>
-        <translation>nachgeladen</translation>
+        <translation>geladen</translation>
     </message>
     <message>
         <source>wind</source>
@@ -10753,7 +10753,7 @@ verbr.</translation>
     </message>
     <message>
         <source>health %1</source>
-        <translation>Zustand %1</translation>
+        <translation>SoH %1</translation>
     </message>
     <message>
         <source>%1, not flown</source>
@@ -10763,7 +10763,7 @@ verbr.</translation>
     <message>
         <source>%1, flown %2</source>
         <comment>health, day</comment>
-        <translation>%1, geflogen %2</translation>
+        <translation>%1, zuletzt %2</translation>
     </message>
     <message>
         <source>pack</source>
@@ -11087,7 +11087,7 @@ verbr.</translation>
     </message>
     <message>
         <source>home</source>
-        <translation>Start</translation>
+        <translation>zurück</translation>
     </message>
     <message>
         <source>out</source>
@@ -12141,7 +12141,7 @@ verbr.</translation>
     </message>
     <message>
         <source>Pause</source>
-        <translation>Anhalten</translation>
+        <translation>Pause</translation>
     </message>
     <message>
         <source>Quiet</source>
@@ -12161,7 +12161,7 @@ verbr.</translation>
     </message>
     <message>
         <source>Stop</source>
-        <translation>Anhalten</translation>
+        <translation>Stopp</translation>
     </message>
     <message>
         <source>Time to turn</source>
@@ -12262,7 +12262,7 @@ verbr.</translation>
     </message>
     <message>
         <source>of %1 remaining, reserve kept</source>
-        <translation>von %1 verbleibend, Reserve unangetastet</translation>
+        <translation>von %1 Rest, Reserve gewahrt</translation>
     </message>
     <message>
         <source>another pack</source>

@@ -2865,7 +2865,7 @@
     </message>
     <message>
         <source>landing charge</source>
-        <translation>carga hasta el aterrizaje</translation>
+        <translation>carga al aterrizar</translation>
     </message>
     <message>
         <source>flying time</source>
@@ -8234,7 +8234,7 @@ a %3, como una LiPo</translation>
     </message>
     <message>
         <source>%1, error in %</source>
-        <translation>%1, error en %</translation>
+        <translation>%1, error %</translation>
     </message>
 </context>
 <context>
@@ -8809,7 +8809,7 @@ a %3, como una LiPo</translation>
         <source>mAh
 used</source>
         <translation>mAh
-usados</translation>
+usado</translation>
     </message>
     <message>
         <source>min</source>
@@ -8896,7 +8896,7 @@ usados</translation>
     </message>
     <message>
         <source>Capacity, % of label, by flights</source>
-        <translation>Capacidad, % de etiqueta, por vuelos</translation>
+        <translation>Capacidad, %, por vuelos</translation>
     </message>
     <message>
         <source>Resistance, mΩ, by flights</source>
@@ -9043,7 +9043,7 @@ usados</translation>
     </message>
     <message>
         <source>start (log&apos;s clock)</source>
-        <translation>inicio (reloj del registro)</translation>
+        <translation>inicio (reloj)</translation>
     </message>
     <message>
         <source>flight</source>
@@ -9277,7 +9277,7 @@ usados</translation>
     </message>
     <message>
         <source>The recording %1 was cut off when the program ended. It is kept: Watch offers it.</source>
-        <translation>La grabación %1 se cortó al cerrarse el programa. Se conserva: Seguimiento la ofrece.</translation>
+        <translation>La grabación %1 se cortó al cerrarse el programa. Se conserva: Directo la ofrece.</translation>
     </message>
     <message>
         <source>Undo: %1</source>
@@ -9325,7 +9325,7 @@ usados</translation>
     </message>
     <message>
         <source>Watch</source>
-        <translation>Seguimiento</translation>
+        <translation>Directo</translation>
     </message>
     <message>
         <source>Debrief</source>
@@ -11087,7 +11087,7 @@ usados</translation>
     </message>
     <message>
         <source>home</source>
-        <translation>casa</translation>
+        <translation>vuelta</translation>
     </message>
     <message>
         <source>out</source>
@@ -12205,7 +12205,7 @@ usados</translation>
     </message>
     <message>
         <source>Watch needs a plan with a turn point: open or make one first.</source>
-        <translation>Seguimiento necesita un plan con punto de regreso: abre o haz uno primero.</translation>
+        <translation>Directo necesita un plan con punto de regreso: abre o haz uno primero.</translation>
     </message>
     <message>
         <source>Debrief the recording that was cut off: %1</source>

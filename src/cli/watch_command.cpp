@@ -23,6 +23,7 @@
 #include "link/feed.hpp"
 #include "session/watch_session.hpp"
 #include "speech/speaker.hpp"
+#include "wording/language.hpp"
 #include "wording/messages.hpp"
 #include "wording/sentences.hpp"
 #include "wording/watch.hpp"
@@ -271,6 +272,7 @@ int watch_flight(const WatchOptions& options, std::ostream& out, std::ostream& e
     ReaderWatch reader(outlet, errors);
     Printer printer(options, outlet);
     speech::Speaker speaker;
+    speaker.setLanguage(wording::language());
     speaker.setTone([&errors] { errors.put("\a", LineOutlet::Line::replaced); });
     if (options.say && !speaker.can_speak()) {
         say(errors, QCoreApplication::translate("sobremesa::Watch",

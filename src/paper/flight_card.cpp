@@ -22,6 +22,7 @@
 #include "io/text_file.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
+#include "wording/quantities.hpp"
 #include "wording/sentences.hpp"
 #include "wording/sun.hpp"
 
@@ -102,10 +103,7 @@ public:
         document.setDocumentMargin(0.0);
         document.setDefaultFont(font(pt));
         document.setDefaultStyleSheet(QStringLiteral("b { font-weight: 600; }"));
-        // "km/h" stays on one line.
-        QString text = html;
-        text.replace(QStringLiteral("km/h"), QString::fromUtf8("km/\u2060h"));
-        document.setHtml(text);
+        document.setHtml(wording::unbroken(html));
         document.setTextWidth(room_.width() - px(indent_pt));
         painter_.save();
         painter_.translate(room_.left() + px(indent_pt), y_);
@@ -183,12 +181,17 @@ public:
         painter_.drawText(QRectF(room_.left(), y_, room_.width(), height), Qt::AlignVCenter | Qt::AlignLeft,
                           line_of.what);
         painter_.setFont(font(text_pt, true));
-        const double wide = QFontMetricsF(painter_.font(), painter_.device()).horizontalAdvance(line_of.figure);
-        // A figure to be typed into a radio is never cut: what has no room beside its words stands below them.
+        const QFontMetricsF figures(painter_.font(), painter_.device());
+        const double wide = figures.horizontalAdvance(line_of.figure);
+        // A figure to be typed into a radio is never cut: what has no room beside its words stands below them, and
+        // on as many lines as it takes.
         if (wide > room_.width() - what) y_ += height;
-        painter_.drawText(QRectF(room_.left(), y_, room_.width(), height), Qt::AlignVCenter | Qt::AlignRight,
+        constexpr int wrapped = Qt::AlignTop | Qt::AlignRight | Qt::TextWordWrap;
+        const QRectF lines =
+            figures.boundingRect(QRectF(room_.left(), y_, room_.width(), room_.height()), wrapped, line_of.figure);
+        painter_.drawText(QRectF(room_.left(), y_ + px(1.0), room_.width(), lines.height()), wrapped,
                           line_of.figure);
-        y_ += height;
+        y_ += lines.height() + px(2.0);
     }
 
     /// The flight from above, north up, with a scale.

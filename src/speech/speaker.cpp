@@ -1,5 +1,7 @@
 #include "speech/speaker.hpp"
 
+#include <algorithm>
+
 #include <QLocale>
 #include <QTextToSpeech>
 
@@ -19,10 +21,21 @@ void Speaker::find_engine() {
         auto engine = std::make_unique<QTextToSpeech>(name);
         // One whose daemon does not run is there as well, and mute.
         if (engine->state() == QTextToSpeech::Error || engine->availableVoices().isEmpty()) continue;
-        engine->setLocale(QLocale(QLocale::English));
+        // A voice of that language; where there is none, the engine's own does what it can.
+        const auto voices = engine->availableLocales();
+        const auto fitting = std::find_if(voices.begin(), voices.end(), [&](const QLocale& voice) {
+            return voice.language() == QLocale(language_).language();
+        });
+        if (fitting != voices.end()) engine->setLocale(*fitting);
         engine_ = std::move(engine);
         return;
     }
+}
+
+void Speaker::setLanguage(const QString& code) {
+    language_ = code;
+    engine_.reset();
+    looked_ = false;
 }
 
 void Speaker::setEngines(const QStringList& engines) {

@@ -27,6 +27,8 @@ public:
     bool can_speak();
     /// Which engines are tried, in this order; all that are installed by default.
     void setEngines(const QStringList& engines);
+    /// What the sentences are in, ISO 639-1; English by default.
+    void setLanguage(const QString& code);
     /// In place of an engine: what is said goes there. For tests, and for machines without sound.
     void setSink(std::function<void(const QString& sentence, bool urgent)> sink) { sink_ = std::move(sink); }
     void setTone(std::function<void()> tone) { tone_ = std::move(tone); }
@@ -36,6 +38,7 @@ private:
 
     std::unique_ptr<QTextToSpeech> engine_;
     std::optional<QStringList> engines_;
+    QString language_ = QStringLiteral("en");
     bool looked_ = false;
     std::function<void(const QString&, bool)> sink_;
     std::function<void()> tone_;

@@ -80,6 +80,10 @@ QString language() {
     return spoken();
 }
 
+QChar decimal_mark() {
+    return QLocale(spoken()).decimalPoint().front();
+}
+
 QString day_text(double utc_s) {
     const QDate day = QDateTime::fromSecsSinceEpoch(qint64(std::floor(utc_s)), Qt::UTC).date();
     return QLocale(spoken()).toString(

@@ -2,6 +2,7 @@
 
 #include <vector>
 
+#include <QChar>
 #include <QString>
 
 namespace sobremesa::wording {
@@ -26,6 +27,10 @@ QString use_language(const QString& code);
 
 /// Code of the language that the program speaks now.
 QString language();
+
+/// What stands before the decimals of a number for people in that language: a point, or a comma. Files and JSON
+/// have points whatever is spoken; fields take both.
+QChar decimal_mark();
 
 /// "9 May 2026", as the language spoken writes a date.
 /// @param utc_s  seconds since 1970

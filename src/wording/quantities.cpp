@@ -6,6 +6,7 @@
 
 #include <QCoreApplication>
 #include <QLocale>
+#include <QRegularExpression>
 
 #include "core/units/constants.hpp"
 #include "core/units/quantity.hpp"
@@ -37,11 +38,12 @@ int decimals_for_error(double sd) {
 QString digits(double value, int decimals) {
     const double step = std::pow(10.0, -decimals);
     const double rounded = std::round(value / step) * step;
-    // The C locale: a point as decimal sign, whatever the desktop says.
+    // By the language of the words beside it, whatever the desktop says.
     QString text = QLocale::c().toString(std::abs(rounded), 'f', std::max(decimals, 0));
     text.remove(QLatin1Char(','));
     const auto point = text.indexOf(QLatin1Char('.'));
     for (auto at = (point < 0 ? text.size() : point) - 3; at > 0; at -= 3) text.insert(at, narrow_space);
+    text.replace(QLatin1Char('.'), decimal_mark());
     const bool negative = rounded < 0.0 && std::abs(rounded) >= 0.5 * step;
     return negative ? minus_sign + text : text;
 }
@@ -185,6 +187,13 @@ QString Quantities::share(double share) const {
 
 QString Quantities::direction(double degrees) const {
     return written(units::wrap_degrees(std::round(degrees)), 0.0, {1.0, UnitWords::tr("°"), 0, false});
+}
+
+QString unbroken(QString rich_text) {
+    rich_text.replace(narrow_space, QChar(0x00A0));
+    // Not those of tags.
+    static const QRegularExpression slash(QStringLiteral("(?<!<)/"));
+    return rich_text.replace(slash, QStringLiteral("/\u2060"));
 }
 
 QString compass_word(double degrees) {

@@ -91,6 +91,10 @@ private:
 /// Compass word for a direction: "west", "north-east".
 QString compass_word(double degrees);
 
+/// For Qt's rich text, which breaks lines at a narrow no-break space and behind a slash: figures stay with their
+/// units.
+QString unbroken(QString rich_text);
+
 /// A moment of a flight as a stopwatch shows it: "22:05", "1:02:05".
 QString stopwatch_text(double seconds);
 

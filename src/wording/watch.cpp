@@ -7,6 +7,7 @@
 
 #include "core/units/quantity.hpp"
 #include "wording/names.hpp"
+#include "wording/quantities.hpp"
 
 namespace sobremesa::wording {
 
@@ -24,11 +25,11 @@ QString strong(const QString& text) {
 }
 
 QString pack_volts(double v) {
-    return QStringLiteral("%1 V").arg(v, 0, 'f', 1);
+    return QStringLiteral("%1 V").arg(written(v, 0.0, {1.0, {}, 1}));
 }
 
 QString volts_per_cell(double v) {
-    return QStringLiteral("%1 V").arg(v, 0, 'f', 2);
+    return QStringLiteral("%1 V").arg(written(v, 0.0, {1.0, {}, 2}));
 }
 
 QString whole_percent(double percent) {

@@ -1,10 +1,15 @@
 // Missions, limits, terrain and paper in the Plan place, in a real window.
 
+#include <algorithm>
+#include <cmath>
+
 #include <QAction>
 #include <QFileDialog>
+#include <QImage>
 #include <QLabel>
 #include <QLineEdit>
 #include <QMenu>
+#include <QPainter>
 #include <QPointer>
 #include <QPushButton>
 #include <QSignalSpy>
@@ -447,6 +452,28 @@ void MissionsInPlanTest::theCardIsSaved() {
     // places.
     QVERIFY(card.sketch.legs.size() >= 2);
     QVERIFY(!card.sketch.legs.front().homeward && card.sketch.legs.back().homeward);
+    // A figure too wide for its column stands there whole, on two lines: its ink is that of its halves.
+    const auto ink = [](const QStringList& figures) {
+        paper::FlightCard alone;
+        for (const QString& figure : figures) alone.alarms.push_back({{}, figure});
+        QImage page(1000, 1414, QImage::Format_Grayscale8);
+        page.fill(Qt::white);
+        QPainter painter(&page);
+        paper::paint(painter, QRectF(50.0, 50.0, 900.0, 1314.0), alone, {});
+        painter.end();
+        int dark = 0;
+        for (int y = 0; y < page.height(); ++y) {
+            const uchar* line = page.constScanLine(y);
+            dark += int(std::count_if(line, line + page.width(), [](uchar grey) { return grey < 128; }));
+        }
+        return dark;
+    };
+    const QString half = QStringLiteral("3340 mAh 8888 mAh 3300 mAh 12345 mAh");
+    const int without = ink({});
+    const int halves = ink({half, half}) - without;
+    const int whole = ink({half + QLatin1Char(' ') + half}) - without;
+    QVERIFY(halves > 500);
+    QVERIFY2(std::abs(whole - halves) < 0.03 * halves, qPrintable(QStringLiteral("%1 %2").arg(whole).arg(halves)));
     double farthest_m = 0.0;
     bool labelled = false;
     for (const auto& leg : card.sketch.legs) {

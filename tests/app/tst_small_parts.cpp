@@ -14,10 +14,13 @@
 #include "app/widgets/cell_model.hpp"
 #include "app/widgets/data_table.hpp"
 #include "app/widgets/fold.hpp"
+#include "app/widgets/number_field.hpp"
 #include "app/widgets/small_table.hpp"
 #include "app/widgets/text_labels.hpp"
 #include "support/eventually.hpp"
 #include "support/test_program.hpp"
+#include "wording/language.hpp"
+#include "wording/quantities.hpp"
 
 using namespace sobremesa;
 using namespace sobremesa::app;
@@ -53,7 +56,34 @@ private slots:
     void buttonsCallWhatTheyAreGiven();
     void aTextChangesItsRoleAndKeepsItsWords();
     void twoPanesFoldIntoTabs();
+    void decimalsAreTheLanguagesForPeopleAndPointsInFiles();
 };
+
+/// German and Spanish have a comma before the decimals (Unicode CLDR, number symbols of "de" and "es"): on screen,
+/// along axes and in fields, which read back what they show. Tables for other programs keep points.
+void SmallPartsTest::decimalsAreTheLanguagesForPeopleAndPointsInFiles() {
+    for (const QString& code : {QStringLiteral("de"), QStringLiteral("es")}) {
+        wording::use_language(code);
+        QCOMPARE(wording::written(23.64, 0.0, {1.0, QStringLiteral("km"), 1}), QStringLiteral("23,6\u202fkm"));
+        QCOMPARE(wording::written(-12345.678, 0.0, {1.0, {}, 2}), QStringLiteral("\u221212\u202f345,68"));
+        NumberField field;
+        field.setValue(1.225, 3);
+        QCOMPARE(field.text(), QStringLiteral("1,225"));
+        QCOMPARE(field.value().value_or(0.0), 1.225);
+        CellModel model;
+        model.setCells(
+            {QStringLiteral("a, b"), QStringLiteral("c")},
+            {{cell(wording::written(1234.5, 0.0, {1.0, QStringLiteral("mAh"), 1}), true),
+              cell(QStringLiteral("Era Vieja, 2,5 of 3"), false)},
+             {cell(QStringLiteral("2,0\u202fm/s, 210°"), true), cell(QStringLiteral("6\u202f130"), true)}});
+        QCOMPARE(csv_of(model), QStringLiteral("\"a, b\",c\r\n1234.5 mAh,\"Era Vieja, 2,5 of 3\"\r\n"
+                                               "\"2.0 m/s, 210°\",6130\r\n"));
+    }
+    // Rich text would break the line between figure and unit, and behind a slash.
+    QCOMPARE(wording::unbroken(QStringLiteral("<b>5,6\u202fm/s</b>")), QStringLiteral("<b>5,6\u00a0m/\u2060s</b>"));
+    wording::use_language(QStringLiteral("en"));
+    QCOMPARE(wording::written(23.64, 0.0, {1.0, QStringLiteral("km"), 1}), QStringLiteral("23.6\u202fkm"));
+}
 
 void SmallPartsTest::axesWriteAsTheWindowDoes() {
     QCustomPlot plot;

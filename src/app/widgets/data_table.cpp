@@ -11,11 +11,13 @@
 #include <QMenu>
 #include <QPainter>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QSettings>
 
 #include "app/theme/look.hpp"
 #include "app/widgets/explanation_sheet.hpp"
 #include "core/units/explanation.hpp"
+#include "wording/language.hpp"
 
 namespace sobremesa::app {
 
@@ -31,6 +33,12 @@ QString plain_cell(const QVariant& value) {
         const bool groups = at > 0 && at + 1 < text.size() && text[at - 1].isDigit() && text[at + 1].isDigit();
         text.replace(at, 1, groups ? QString() : QStringLiteral(" "));
     }
+    // A point before decimals, whatever language is spoken: in figures alone, with their units and errors.
+    static const QRegularExpression figures(
+        QStringLiteral("^[-+±▲ ]*\\d+(,\\d+)?( ?[^\\s\\d,]+)?((,? ?± ?|, )\\d+(,\\d+)?( ?[^\\s\\d,]+)?)*$"));
+    static const QRegularExpression mark(QStringLiteral("(?<=\\d),(?=\\d)"));
+    if (wording::decimal_mark() == QLatin1Char(',') && figures.match(text).hasMatch())
+        text.replace(mark, QStringLiteral("."));
     return text;
 }
 

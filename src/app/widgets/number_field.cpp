@@ -4,6 +4,7 @@
 
 #include "io/text_number.hpp"
 #include "io/typed_number.hpp"
+#include "wording/language.hpp"
 
 namespace sobremesa::app {
 
@@ -14,7 +15,8 @@ NumberField::NumberField(QWidget* parent) : QLineEdit(parent) {
 
 void NumberField::setValue(double value, int decimals) {
     decimals_ = decimals;
-    setText(QString::fromStdString(io::text_from_number(value, decimals)));
+    QString text = QString::fromStdString(io::text_from_number(value, decimals));
+    setText(text.replace(QLatin1Char('.'), wording::decimal_mark()));
     setWrong(false);
 }
 

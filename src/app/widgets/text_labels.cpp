@@ -1,9 +1,9 @@
 #include "app/widgets/text_labels.hpp"
 
 #include <QEvent>
-#include <QRegularExpression>
 
 #include "app/theme/look.hpp"
+#include "wording/quantities.hpp"
 #include "wording/sentences.hpp"
 
 namespace sobremesa::app {
@@ -41,11 +41,7 @@ void TextLabel::dress() {
     case Role::heading: font = look.font(Look::text_px, Look::Weight::semibold); break;
     case Role::sentence:
         font = look.font(Look::sentence_px);
-        // Qt's rich text breaks lines at a narrow no-break space; not at the ordinary one.
-        text.replace(QChar(0x202F), QChar(0x00A0));
-        // Nor may "m/s" be broken.
-        static const QRegularExpression slash(QStringLiteral("(?<!<)/"));
-        text.replace(slash, QStringLiteral("/\u2060"));
+        text = wording::unbroken(text);
         text.replace(QStringLiteral("<b>"), QStringLiteral("<span style=\"font-weight:600\">"));
         text.replace(QStringLiteral("</b>"), QStringLiteral("</span>"));
         text = QStringLiteral("<p style=\"line-height:118%\">%1</p>").arg(text);

@@ -3,10 +3,12 @@
 #include <algorithm>
 #include <cmath>
 
+#include <QFontMetricsF>
 #include <QPainter>
 
 #include "app/theme/look.hpp"
 #include "core/units/quantity.hpp"
+#include "wording/quantities.hpp"
 
 namespace sobremesa::app {
 
@@ -41,17 +43,22 @@ void LiveStrips::setSeconds(const std::vector<watch::Second>& seconds) {
     }
     QStringList spoken;
     for (const Strip& strip : strips_) {
-        spoken << QStringLiteral("%1 %2 %3")
-                      .arg(strip.name, QString::number(strip.points.back().second, 'f', strip.decimals),
-                           strip.unit);
+        spoken << QStringLiteral("%1 %2 %3").arg(strip.name, now(strip), strip.unit);
     }
     setAccessibleName(tr("The last five minutes: %1").arg(spoken.join(QStringLiteral(", "))));
     update();
 }
 
+QString LiveStrips::now(const Strip& strip) {
+    return wording::written(strip.points.back().second, 0.0, {1.0, {}, strip.decimals});
+}
+
 void LiveStrips::paintStrip(QPainter& painter, const QRectF& room, const Strip& strip) const {
     const Look& look = Look::instance();
-    const double names = look.scaled(58);
+    const QFontMetricsF metrics(look.font(Look::small_px));
+    double names = look.scaled(58);
+    for (const Strip& each : strips_)
+        names = std::max(names, metrics.horizontalAdvance(each.name) + look.scaled(8));
     const double values = look.scaled(92);
     const QRectF plot(room.left() + names, room.top() + 3, room.width() - names - values, room.height() - 6);
     painter.setPen(look.theme().soft_ink);
@@ -60,10 +67,8 @@ void LiveStrips::paintStrip(QPainter& painter, const QRectF& room, const Strip& 
                      strip.name);
     painter.setPen(look.theme().ink);
     painter.setFont(look.font(Look::figure_px * 0.8, Look::Weight::medium));
-    painter.drawText(
-        QRectF(plot.right() + look.scaled(8), room.top(), values - look.scaled(8), room.height()),
-        Qt::AlignVCenter | Qt::AlignRight,
-        QStringLiteral("%1 %2").arg(QString::number(strip.points.back().second, 'f', strip.decimals), strip.unit));
+    painter.drawText(QRectF(plot.right() + look.scaled(8), room.top(), values - look.scaled(8), room.height()),
+                     Qt::AlignVCenter | Qt::AlignRight, QStringLiteral("%1 %2").arg(now(strip), strip.unit));
     const auto [low, high] = std::minmax_element(strip.points.begin(), strip.points.end(),
                                                  [](const auto& a, const auto& b) { return a.second < b.second; });
     const double least = std::pow(10.0, -strip.decimals) * 5.0;

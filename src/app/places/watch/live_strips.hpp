@@ -29,6 +29,8 @@ private:
         int decimals = 1;
         std::vector<std::pair<double, double>> points; ///< seconds before now, value as written
     };
+    /// Its last value, in figures.
+    static QString now(const Strip& strip);
     void paintStrip(QPainter& painter, const QRectF& room, const Strip& strip) const;
     std::vector<Strip> strips_;
 };

@@ -36,6 +36,7 @@
 #include "io/csv_log_writer.hpp"
 #include "io/log_file.hpp"
 #include "io/text_file.hpp"
+#include "wording/language.hpp"
 #include "wording/watch.hpp"
 
 namespace sobremesa::app {
@@ -66,6 +67,7 @@ std::pair<QString, QString> apart(const QString& text) {
 WatchPlace::WatchPlace(session::PlanSession& plan, QSettings& settings, const QString& recordings, QWidget* parent)
     : QWidget(parent), plan_(plan), settings_(settings), recordings_(recordings), pages_(new QStackedLayout(this)) {
     setObjectName(QStringLiteral("watchPlace"));
+    speaker_.setLanguage(wording::language());
     speaker_.setTone([] { QApplication::beep(); });
     pages_->addWidget(makeIdle());
     pages_->addWidget(makeWatching());
