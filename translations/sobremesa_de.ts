@@ -6082,7 +6082,7 @@
     </message>
     <message>
         <source>best-endurance speed</source>
-        <translation>Geschwindigkeit längster Flugzeit</translation>
+        <translation>Tempo längster Flugzeit</translation>
     </message>
     <message>
         <source>endurance %1, sustained %2, at noon %3</source>
@@ -6653,11 +6653,11 @@
     </message>
     <message>
         <source>best endurance %1</source>
-        <translation>längste Flugzeit %1</translation>
+        <translation>max. Flugzeit %1</translation>
     </message>
     <message>
         <source>best range %1</source>
-        <translation>größte Reichweite %1</translation>
+        <translation>max. Reichweite %1</translation>
     </message>
     <message>
         <source>not flown</source>
@@ -7871,7 +7871,7 @@ at %3, like a LiPo</source>
     <name>sobremesa::app::FieldForm</name>
     <message>
         <source>assumed %1</source>
-        <translation>angenommen %1</translation>
+        <translation>angen. %1</translation>
     </message>
     <message>
         <source>not known</source>
@@ -8779,7 +8779,7 @@ at %3, like a LiPo</source>
     </message>
     <message>
         <source>remaining in the pack, flying out</source>
-        <translation>im Akku verbleibend, Hinflug</translation>
+        <translation>im Akku verbleibend</translation>
     </message>
     <message>
         <source>needed to get home</source>
@@ -11135,7 +11135,7 @@ verbr.</translation>
     </message>
     <message>
         <source>dashed before, solid after; north up</source>
-        <translation>gestrichelt vorher, durchgezogen nachher; Norden oben</translation>
+        <translation>gestrichelt vorher; Norden oben</translation>
     </message>
 </context>
 <context>

@@ -6082,7 +6082,7 @@
     </message>
     <message>
         <source>best-endurance speed</source>
-        <translation>velocidad de máxima autonomía</translation>
+        <translation>vel. de máx. autonomía</translation>
     </message>
     <message>
         <source>endurance %1, sustained %2, at noon %3</source>
@@ -6653,11 +6653,11 @@
     </message>
     <message>
         <source>best endurance %1</source>
-        <translation>máxima autonomía %1</translation>
+        <translation>máx. autonomía %1</translation>
     </message>
     <message>
         <source>best range %1</source>
-        <translation>máximo alcance %1</translation>
+        <translation>máx. alcance %1</translation>
     </message>
     <message>
         <source>not flown</source>
@@ -6667,7 +6667,7 @@
         <source>%n flight(s), last %1</source>
         <translation>
             <numerusform>%n vuelo, el %1</numerusform>
-            <numerusform>%n vuelos, el último %1</numerusform>
+            <numerusform>%n vuelos, último %1</numerusform>
         </translation>
     </message>
     <message>
@@ -8779,7 +8779,7 @@ a %3, como una LiPo</translation>
     </message>
     <message>
         <source>remaining in the pack, flying out</source>
-        <translation>restante en la batería, a la ida</translation>
+        <translation>restante en la batería</translation>
     </message>
     <message>
         <source>needed to get home</source>
@@ -11135,7 +11135,7 @@ usado</translation>
     </message>
     <message>
         <source>dashed before, solid after; north up</source>
-        <translation>discontinua antes, continua después; norte arriba</translation>
+        <translation>discontinua antes; norte arriba</translation>
     </message>
 </context>
 <context>

@@ -70,6 +70,7 @@ void SmallPartsTest::decimalsAreTheLanguagesForPeopleAndPointsInFiles() {
         field.setValue(1.225, 3);
         QCOMPARE(field.text(), QStringLiteral("1,225"));
         QCOMPARE(field.value().value_or(0.0), 1.225);
+        QCOMPARE(NumberField::written(34.0, 1), QStringLiteral("34,0"));
         CellModel model;
         model.setCells(
             {QStringLiteral("a, b"), QStringLiteral("c")},

@@ -10,7 +10,6 @@
 #include "app/widgets/choice_box.hpp"
 #include "app/widgets/number_field.hpp"
 #include "app/widgets/text_labels.hpp"
-#include "io/text_number.hpp"
 #include "io/typed_number.hpp"
 #include "wording/messages.hpp"
 
@@ -135,8 +134,7 @@ void FieldForm::show(Row& row) {
             number->setWrong(false);
             number->setPlaceholderText(
                 value > 0.0 || measures_temperature(row.field)
-                    ? tr("assumed %1")
-                          .arg(QString::fromStdString(io::text_from_number(value, row.field.notation.decimals)))
+                    ? tr("assumed %1").arg(NumberField::written(value, row.field.notation.decimals))
                     : tr("not known"));
         } else {
             number->setValue(value, row.field.notation.decimals);

@@ -13,10 +13,14 @@ NumberField::NumberField(QWidget* parent) : QLineEdit(parent) {
     connect(this, &QLineEdit::textEdited, this, &NumberField::readAgain);
 }
 
+QString NumberField::written(double value, int decimals) {
+    return QString::fromStdString(io::text_from_number(value, decimals))
+        .replace(QLatin1Char('.'), wording::decimal_mark());
+}
+
 void NumberField::setValue(double value, int decimals) {
     decimals_ = decimals;
-    QString text = QString::fromStdString(io::text_from_number(value, decimals));
-    setText(text.replace(QLatin1Char('.'), wording::decimal_mark()));
+    setText(written(value, decimals));
     setWrong(false);
 }
 

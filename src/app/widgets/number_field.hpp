@@ -14,6 +14,8 @@ class NumberField : public QLineEdit {
 public:
     explicit NumberField(QWidget* parent = nullptr);
 
+    /// As a field shows it: ungrouped, with the decimal mark of the language.
+    static QString written(double value, int decimals);
     void setValue(double value, int decimals);
     /// The number typed, or nothing while it cannot be read.
     std::optional<double> value() const;

@@ -1,6 +1,7 @@
 #include "app/widgets/text_labels.hpp"
 
 #include <QEvent>
+#include <QTextDocument>
 
 #include "app/theme/look.hpp"
 #include "wording/quantities.hpp"
@@ -53,6 +54,7 @@ void TextLabel::dress() {
         text = words_.isEmpty() ? QString() : QStringLiteral("▲ ") + words_;
         break;
     }
+    if (role_ != Role::sentence && Qt::mightBeRichText(text)) text = wording::unbroken(text);
     forget();
     QPalette palette = this->palette();
     palette.setColor(QPalette::WindowText, colour);
