@@ -109,6 +109,11 @@ void RemainingTest::whatDisagreesIsSaidWithItsCause_data() {
         << 0.60 << 0.20 << -1.0 << 3600.0 << QStringLiteral("pack-holds-less");
     QTest::newRow("rested says less, no rest")
         << 0.60 << 0.20 << -1.0 << 60.0 << QStringLiteral("not-rested-or-cold");
+    // Before five minutes are over the voltage is still on its way back.
+    QTest::newRow("rested says less, short of five minutes")
+        << 0.60 << 0.20 << -1.0 << 290.0 << QStringLiteral("not-rested-or-cold");
+    QTest::newRow("rested says less, after five minutes")
+        << 0.60 << 0.20 << -1.0 << 310.0 << QStringLiteral("pack-holds-less");
     QTest::newRow("rested against the charger")
         << -1.0 << 0.20 << 0.60 << 3600.0 << QStringLiteral("pack-holds-less");
     QTest::newRow("the same, no rest") << -1.0 << 0.20 << 0.60 << 60.0 << QStringLiteral("not-rested-or-cold");
