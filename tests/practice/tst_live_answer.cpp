@@ -5,10 +5,12 @@
 
 #include <QTest>
 
+#include "core/mission/winds.hpp"
 #include "core/units/constants.hpp"
 #include "core/watch/live_answer.hpp"
 #include "practice/plan_scenario.hpp"
 #include "sim/simulated_flight.hpp"
+#include "support/compare.hpp"
 #include "support/planned.hpp"
 #include "support/sample_request.hpp"
 #include "support/test_program.hpp"
@@ -78,6 +80,7 @@ private slots:
     void reachFromHereIsAnEllipseInCalmAir();
     void reachFromHereGoesThroughTheTurn();
     void nothingIsKnownOfNothing();
+    void beforeAnyLegTheWindIsAsSureAsTheForecast();
 };
 
 /// In calm air, at the known cruise, without turn, landing and reserve: P·d/V and the descent, no more.
@@ -497,6 +500,32 @@ void LiveAnswerTest::reachFromHereGoesThroughTheTurn() {
     const double along_m = geodesy::distance_m(*answer.now.at, line[27]); // 270 degrees of 36 bearings
     QVERIFY2(std::abs(along_m - to_turn_m) < 0.02 * to_turn_m + 30.0,
              qPrintable(QStringLiteral("%1 of %2 m").arg(along_m).arg(to_turn_m)));
+}
+
+/// An error of the forecast's speed lies along the wind, one of its direction across it: an ellipse with these axes
+/// wherever the wind comes from, rotated here by hand.
+void LiveAnswerTest::beforeAnyLegTheWindIsAsSureAsTheForecast() {
+    for (const double from_deg : {236.0, 20.0, 118.0}) {
+        auto request = calm_westward();
+        request.weather.wind = {6.0, from_deg};
+        request.weather.wind_sd_mps = 0.8;
+        request.weather.wind_from_sd_deg = 30.0;
+        watch::LiveFlight live;
+        live.update(straight_out(14.0, 90.0, 68.0, 8));
+        watch::LiveSolver solver(shared_plan(request));
+        const auto& wind = solver.answer(live).wind;
+        const double height_m = 90.0;
+        const double along = 0.8 * mission::air_column(request).error_share(height_m);
+        const double across = std::sin(units::radians(30.0)) * wind.forecast_mps;
+        QVERIFY(across > 2.0 * along && along > 0.3);
+        VERIFY_NEAR(wind.sd_along_mps(from_deg), along, 1e-9);
+        VERIFY_NEAR(wind.sd_along_mps(from_deg + 90.0), across, 1e-9);
+        // Between the two axes: cos²·along² + sin²·across².
+        const double half = std::sqrt(0.5) * std::hypot(along, across);
+        VERIFY_NEAR(wind.sd_along_mps(from_deg + 45.0), half, 1e-9);
+        VERIFY_NEAR(wind.sd_along_mps(from_deg - 45.0), half, 1e-9);
+        VERIFY_NEAR(wind.sd_mps, across, 1e-9);
+    }
 }
 
 void LiveAnswerTest::nothingIsKnownOfNothing() {
