@@ -61,8 +61,13 @@ struct Read {
     double truth_w = 0.0;
 };
 
-Read read(const sim::Scenario& s, double volts_step) {
+/// @param wander_v  added to the volts, up and down every hundred seconds: what no model of the pack explains
+Read read(const sim::Scenario& s, double volts_step, double wander_v = 0.0) {
     auto flight = sim::simulate(s);
+    for (std::size_t i = 0; i < flight.log.rows(); ++i) {
+        constexpr double per_second = 2.0 * 3.14159265358979 / 100.0;
+        flight.log[Channel::voltage_v][i] += wander_v * std::sin(per_second * flight.log[Channel::time_s][i]);
+    }
     if (volts_step > 0.0) {
         for (double& v : flight.log[Channel::voltage_v]) v = volts_step * std::round(v / volts_step);
     }
@@ -84,6 +89,7 @@ private slots:
     void aSlowDescentIsNotSun();
     void theTestIsReadPartByPart();
     void tooShortIsNotTold();
+    void voltsThatWanderWidenTheError();
     void theSimulatorsSunIsItsOwn();
 };
 
@@ -273,6 +279,15 @@ void SunVerdictTest::tooShortIsNotTold() {
     const auto result = read(s, 0.01);
     QCOMPARE(result.reading.verdict, SunVerdict::cannot_tell);
     QCOMPARE(result.reading.used_s, 0.0);
+}
+
+/// Residuals that are large, and hang together, are worth fewer than they are: the error says so.
+void SunVerdictTest::voltsThatWanderWidenTheError() {
+    const auto s = scenario(77, 0.2);
+    const double calm_w = read(s, 0.01).reading.balance_w.sd;
+    const double wandering_w = read(s, 0.01, 0.1).reading.balance_w.sd;
+    QVERIFY(calm_w > 0.0);
+    QVERIFY2(wandering_w > 2.0 * calm_w, qPrintable(QStringLiteral("%1 W, %2 W").arg(calm_w).arg(wandering_w)));
 }
 
 void SunVerdictTest::theSimulatorsSunIsItsOwn() {
