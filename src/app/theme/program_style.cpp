@@ -382,7 +382,8 @@ QSize ProgramStyle::sizeFromContents(ContentsType type, const QStyleOption* opti
     switch (type) {
     case CT_LineEdit: return {contents.width() + 2 * (scaled(6) + 1), least + 2 * (scaled(2) + 1)};
     // What a ChoiceBox keeps free for its arrow.
-    case CT_ComboBox: return {contents.width() + scaled(8) + scaled(24), least + 2 * (scaled(2) + 1)};
+    // The ink of a word, which Qt measures, is narrower than the room that it is laid out in.
+    case CT_ComboBox: return {contents.width() + scaled(8) + scaled(24) + scaled(3), least + 2 * (scaled(2) + 1)};
     case CT_PushButton: {
         const auto* button = qstyleoption_cast<const QStyleOptionButton*>(option);
         if (button && button->features.testFlag(QStyleOptionButton::Flat))

@@ -146,7 +146,6 @@ QWidget* ForecastsPage::makeChart() {
     forecast_of_ = new ChoiceBox;
     forecast_of_->setObjectName(QStringLiteral("forecastOf"));
     forecast_of_->setAccessibleName(tr("Forecast of"));
-    forecast_of_->setSizeAdjustPolicy(QComboBox::AdjustToContents);
     using learning::ForecastPart;
     forecast_of_->addItems({tr("level flight"), wording::forecast_part_name(ForecastPart::landing_charge),
                             wording::forecast_part_name(ForecastPart::duration),
