@@ -333,10 +333,13 @@ void FlightSession::file() {
             if (debrief == debrief_.debrief()) {
                 filed_ = *id;
                 flight_ = kept;
-                // Made out while it was a draft.
                 if (bill_is_settled()) {
+                    // Made out while it was a draft.
                     const std::string made_from = bill_made_from(bill_of(workspace_.library(), kept), kept);
                     workspace_.setBill(*id, {made_from, debrief::shares_of(bill_)});
+                } else {
+                    // The one that is still being made out is a draft's, and would be kept nowhere.
+                    makeOutBill();
                 }
             }
             emit filedChanged();

@@ -483,7 +483,7 @@ void FleetTest::whatForecastsMissedStandsByCause() {
         EVENTUALLY((*window_)->flightSession().filed().has_value());
     }
     // What Debrief made out is kept, and counts as it is.
-    QCOMPARE(workspace.bills().size(), std::size_t(2));
+    EVENTUALLY_EQUAL(workspace.bills().size(), std::size_t(2));
     const auto kept = workspace.bills();
     chooseAircraft("Alcaraván");
     fleet().showForecasts();

@@ -40,6 +40,7 @@ private slots:
     void aResultReachesNoOtherBook();
     void aResultReachesNobodyWhoIsGone();
     void filingEndsInTheBookItBeganIn();
+    void aBillInTheMakingIsKeptWithTheFlight();
     void aHeldUpWriteHoldsUpNoBackup();
     void whatIsHeldUpIsCountedAndKeptLater();
     void theFileItselfHoldsWhatWasWritten();
@@ -113,6 +114,35 @@ void LogbookWorkerTest::filingEndsInTheBookItBeganIn() {
     QVERIFY(workspace.openBook(file("a.sqlite")));
     QCOMPARE(workspace.bills().size(), std::size_t(1));
     QVERIFY(workspace.bills().at(filed) == bill);
+}
+
+void LogbookWorkerTest::aBillInTheMakingIsKeptWithTheFlight() {
+    PlanSession plans;
+    plans.setRequest(sobremesa::tests::sample_request());
+    Workspace workspace(plans);
+    DebriefSession debriefs;
+    FlightSession flights(workspace, debriefs, plans);
+    QVERIFY(workspace.openBook(file("a.sqlite")));
+    flights.openLog(QStringLiteral(DEMO_DIR "/2026-04-11-alcaravan-calm.csv"));
+    EVENTUALLY(debriefs.debrief());
+    QVERIFY(flights.pack_fits());
+    flights.file();
+    std::promise<void> stored;
+    workspace.worker().run<int>(
+        this,
+        [&](logbook::Book&, const std::stop_token&) {
+            stored.set_value();
+            return 1;
+        },
+        [](int) {});
+    stored.get_future().wait();
+    // The log is in the book, but this thread has yet to hear of it: the draft gets another bill meanwhile.
+    flights.setRecharged(2.5);
+    QVERIFY(!flights.bill_is_settled() && !flights.filed());
+    EVENTUALLY(flights.filed() && flights.bill_is_settled());
+    QVERIFY(flights.bill());
+    QCOMPARE(workspace.bills().size(), std::size_t(1));
+    QVERIFY(workspace.bills().begin()->second.shares == debrief::shares_of(flights.bill()));
 }
 
 void LogbookWorkerTest::aHeldUpWriteHoldsUpNoBackup() {
