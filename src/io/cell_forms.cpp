@@ -591,8 +591,7 @@ std::optional<double> take_positive_number(Scan& scan) {
 bool angle_from(Scan& scan, bool degrees_and_minutes, double& degrees) {
     double sign = take_hemisphere(scan);
     const bool lettered = sign != 0.0;
-    if (!lettered) sign = 1.0;
-    if (scan.take('-')) sign = -sign;
+    const bool negative = scan.take('-');
     scan.take('+');
     const auto first = take_positive_number(scan);
     if (!first) return false;
@@ -605,18 +604,15 @@ bool angle_from(Scan& scan, bool degrees_and_minutes, double& degrees) {
         while (unit < 4000.0 && take_arc_sign(scan)) {
             const auto next = take_positive_number(scan);
             if (!next) break;
-            if (*next >= 60.0) return false;
+            if (*next > 60.0) return false; // 59.996″ is printed as 60.00″
             value += *next / unit;
             unit *= 60.0;
         }
         take_arc_sign(scan);
     }
-    if (!lettered) {
-        const double behind = take_hemisphere(scan);
-        if (behind != 0.0) sign *= behind;
-    }
+    if (!lettered) sign = take_hemisphere(scan);
     scan.blanks();
-    degrees = sign * value;
+    degrees = with_hemisphere(negative ? -value : value, sign);
     return true;
 }
 
@@ -922,9 +918,16 @@ bool parse_pair(std::string_view cell, double& latitude, double& longitude) {
         if (gap == std::string_view::npos) continue;
         std::string_view first = trimmed(cell.substr(0, gap));
         if (first.ends_with(',')) first.remove_suffix(1);
-        if (parse_number_cell(first, latitude) && parse_number_cell(trimmed(cell.substr(gap + 1)), longitude) &&
-            std::isfinite(latitude) && std::isfinite(longitude))
-            return true;
+        if (!parse_number_cell(first, latitude) || !std::isfinite(latitude)) continue;
+        std::string_view second = trimmed(cell.substr(gap + 1));
+        // A height behind them: three numbers alone, no fourth.
+        if (const auto end = second.find(separator); end != std::string_view::npos) {
+            double height = 0.0;
+            if (!parse_number_cell(trimmed(second.substr(end + 1)), height)) continue;
+            second = trimmed(second.substr(0, end));
+            if (second.ends_with(',')) second.remove_suffix(1);
+        }
+        if (parse_number_cell(second, longitude) && std::isfinite(longitude)) return true;
     }
     Scan scan{cell};
     if (!angle_from(scan, false, latitude)) return false;
@@ -994,6 +997,10 @@ std::optional<geodesy::Position> position_from_text(std::string_view text) {
     geodesy::Position at{telemetry::missing_value, telemetry::missing_value};
     if (!parse_pair(capital, at.latitude_deg, at.longitude_deg) || !geodesy::is_possible(at)) return std::nullopt;
     return at;
+}
+
+double with_hemisphere(double degrees, double sign) {
+    return sign < 0.0 ? -std::abs(degrees) : degrees;
 }
 
 std::optional<double> hemisphere_sign(std::string_view cell) {

@@ -70,7 +70,8 @@ unsigned possible_moment_orders(std::string_view cell);
 /// @param degrees_and_minutes  numbers are ddmm.mmmm
 bool parse_angle(std::string_view cell, bool degrees_and_minutes, double& degrees);
 
-/// "47.1234 11.5", "47.1234, 11.5", "N47.1 E11.5", "(47.1; 11.5)"; and the forms of `written_position`.
+/// "47.1234 11.5", "47.1234, 11.5", "N47.1 E11.5", "(47.1; 11.5)"; and the forms of `written_position`. A third
+/// number behind two is passed over: mostly a height.
 bool parse_pair(std::string_view cell, double& latitude, double& longitude);
 
 /// "4.05 4.04 4.06", "[4.05; 4.04; 4.06]", "4,05/4,04/4,06": volts of every cell in one, 2 to 24 of them; in mV
@@ -82,5 +83,10 @@ std::optional<geodesy::Position> position_from_text(std::string_view text);
 
 /// A letter of the compass alone: 1 for N and E, -1 for S and W.
 std::optional<double> hemisphere_sign(std::string_view cell);
+
+/// Degrees beside a letter: south and west are negative, and stay so where the minus is written as well ("-71.3
+/// W").
+/// @param sign  −1 of S and W, otherwise the number's own sign counts
+double with_hemisphere(double degrees, double sign);
 
 } // namespace sobremesa::io

@@ -100,8 +100,8 @@ std::size_t line_ends(const char* begin, const char* end) {
 
 void finish_row(const CsvHead& head, const RowTargets& into, const RowParts& parts, std::size_t row) {
     if (into.clock) into.clock[row] = parts.time_s(head);
-    if (into.latitude) into.latitude[row] *= parts.latitude_sign;
-    if (into.longitude) into.longitude[row] *= parts.longitude_sign;
+    if (into.latitude) into.latitude[row] = with_hemisphere(into.latitude[row], parts.latitude_sign);
+    if (into.longitude) into.longitude[row] = with_hemisphere(into.longitude[row], parts.longitude_sign);
 }
 
 void store(const CsvHead& head, const RowTargets& into, const std::vector<CellValues>& values, std::size_t row) {

@@ -16,7 +16,26 @@ namespace sobremesa::io {
 
 namespace {
 
-using Json = nlohmann::ordered_json;
+/// Members in the order in which they are written. The library's own ordered map looks for each new key among all
+/// others, which takes minutes where rows stand under a hundred thousand keys; here a key that comes twice stays
+/// twice, and the first is found.
+template <class Key, class Value, class Ignored, class Allocator>
+struct WrittenOrder : nlohmann::ordered_map<Key, Value, Ignored, Allocator> {
+    using Base = nlohmann::ordered_map<Key, Value, Ignored, Allocator>;
+    using Base::Base;
+
+    template <class Text>
+    auto emplace(Text&& key, Value&& value) {
+        Base::Container::emplace_back(std::forward<Text>(key), std::move(value));
+        return std::pair(std::prev(this->end()), true);
+    }
+    template <class Text>
+    Value& operator[](Text&& key) {
+        return emplace(std::forward<Text>(key), Value{}).first->second;
+    }
+};
+
+using Json = nlohmann::basic_json<WrittenOrder>;
 
 /// Objects in objects deeper than this are no reading.
 constexpr int deepest_json = 6;
@@ -59,6 +78,51 @@ void put_values(const Json& object, const std::string& before, int depth, TableO
             table.put(name, cell_of(value));
         }
     }
+}
+
+bool begins_with_digit(const std::string& text) {
+    return !text.empty() && text.front() >= '0' && text.front() <= '9';
+}
+
+/// An object whose keys number its members, or give their times: {"0": …, "1": …}, {"2026-05-14T16:41:07Z": …}.
+bool is_keyed_by_rows(const Json& value) {
+    constexpr std::size_t least_rows = 30; // fewer may be cells of a pack
+    if (!value.is_object() || value.size() < least_rows) return false;
+    const auto& members = value.get_ref<const Json::object_t&>();
+    return std::all_of(members.begin(), members.end(),
+                       [](const auto& member) { return begins_with_digit(member.first); });
+}
+
+/// 0, 1, 2 …: numbers of rows, which say no time.
+bool are_row_numbers(const Json::object_t& members) {
+    double number = members.begin()->first == "0" ? 0.0 : 1.0;
+    return std::all_of(members.begin(), members.end(),
+                       [&](const auto& member) { return member.first == text_from_number(number++, 0); });
+}
+
+/// Objects that are keyed by rows as the lists that they stand for, their keys as a time where they are one.
+Json with_lists(Json value, int depth) {
+    if (depth > deepest_json || !value.is_object()) return value;
+    Json times;
+    for (auto& member : value.get_ref<Json::object_t&>()) {
+        if (is_keyed_by_rows(member.second)) {
+            const auto& members = member.second.get_ref<const Json::object_t&>();
+            if (times.empty() && members.begin()->second.is_primitive() && !are_row_numbers(members)) {
+                for (const auto& each : members) times.push_back(each.first);
+            }
+        }
+        member.second = with_lists(std::move(member.second), depth + 1);
+    }
+    if (!times.empty()) value.emplace("time", std::move(times));
+    if (!is_keyed_by_rows(value)) return value;
+    Json list = Json::array();
+    auto& members = value.get_ref<Json::object_t&>();
+    const bool numbered = are_row_numbers(members);
+    for (auto& [key, each] : members) {
+        if (each.is_object() && !numbered) each.emplace("time", key);
+        list.push_back(std::move(each));
+    }
+    return list;
 }
 
 bool is_list_of_objects(const Json& value) {
@@ -137,13 +201,33 @@ bool find_line(const Json& value, int depth, TableOfNames& table) {
                        [&](const Json& each) { return find_line(each, depth + 1, table); });
 }
 
+bool are_words(const Json& value) {
+    return value.is_array() && value.size() >= 2 &&
+           std::all_of(value.begin(), value.end(), [](const Json& each) { return each.is_string(); });
+}
+
+/// Rows as arrays, the names in the first: [["time", "lat"], [0, 47.1], …].
+bool put_rows_below_names(const Json& rows, TableOfNames& table) {
+    if (!rows.is_array() || rows.size() < 3 || !are_words(rows[0])) return false;
+    const bool fits = std::all_of(rows.begin(), rows.end(),
+                                  [&](const Json& row) { return row.is_array() && row.size() <= rows[0].size(); });
+    if (!fits) return false;
+    for (auto row = std::next(rows.begin()); row != rows.end(); ++row) {
+        for (std::size_t i = 0; i < row->size(); ++i) {
+            if ((*row)[i].is_primitive() && !(*row)[i].is_null())
+                table.put(rows[0][i].get_ref<const std::string&>(), cell_of((*row)[i]));
+        }
+        table.end_row();
+    }
+    return true;
+}
+
 /// Rows as arrays, and their names in another array beside: {"columns": […], "data": [[…], …]}.
 bool put_rows(const Json& value, int depth, TableOfNames& table) {
+    if (put_rows_below_names(value, table)) return true;
     if (!value.is_object()) return false;
     for (const auto& names : value) {
-        const bool words = names.is_array() && names.size() >= 2 &&
-                           std::all_of(names.begin(), names.end(), [](const Json& n) { return n.is_string(); });
-        if (!words) continue;
+        if (!are_words(names)) continue;
         for (const auto& rows : value) {
             const bool fits = rows.is_array() && rows.size() >= 2 && &rows != &names &&
                               std::all_of(rows.begin(), rows.end(), [&](const Json& row) {
@@ -229,7 +313,7 @@ bool looks_like_json(std::string_view head) {
     // "[Header]" of a settings file is no array.
     if (first.starts_with('[')) {
         const std::string_view rest = trimmed(head.substr(head.find('[') + 1));
-        return rest.starts_with('{');
+        return rest.starts_with('{') || rest.starts_with("[\"");
     }
     return first.starts_with('{') && (first.size() == 1 || trimmed(first.substr(1)).starts_with('"'));
 }
@@ -244,6 +328,7 @@ TableOfLog json_as_table(std::string_view text) {
         document = Json::parse(closed_behind_last_object(text), nullptr, false);
         if (!document.is_discarded()) result = {{}, 1, std::count(text.begin(), text.end(), '\n') + 1};
     }
+    document = with_lists(std::move(document), 0);
     const Json* longest = nullptr;
     TableOfNames table;
     find_longest(document, 0, longest);

@@ -97,14 +97,10 @@ bool needs_unit(Dimension dimension) {
            dimension != Dimension::decibel;
 }
 
-/// Degrees and minutes in one number, ddmm.mmmm: minutes below sixty in every cell, and degrees that would be none.
-bool is_degrees_and_minutes(const ColumnShape& shape, double most_degrees, bool has_letters) {
-    if (shape.values.empty() || shape.most - shape.least > 1000.0) return false;
-    for (const double value : shape.values) {
-        const double size = std::abs(value);
-        if (size > 100.0 * most_degrees + 60.0 || std::fmod(size, 100.0) >= 60.0) return false;
-    }
-    return has_letters || std::abs(shape.median()) > most_degrees;
+/// "0012.34" of a latitude, "00012.34" of a longitude: a receiver's places for degrees that are none.
+bool has_places_for_degrees(std::string_view cell, std::size_t of_degrees) {
+    const std::string_view digits = cell.substr(0, cell.find_first_not_of("0123456789"));
+    return digits.size() > of_degrees && digits.front() == '0';
 }
 
 class Understanding {
@@ -399,6 +395,39 @@ private:
         if (named.remaining && c.column.scale > 0.0) c.column.scale = -c.column.scale;
     }
 
+    static double most_degrees_of(Channel channel) { return channel == Channel::latitude_deg ? 90.0 : 180.0; }
+
+    /// Could be degrees and minutes in one number, ddmm.mmmm: minutes below sixty in every cell.
+    static bool may_be_degrees_and_minutes(const ColumnAtHand& c, double most_degrees) {
+        if (c.header.unit || c.settled() || c.own_word) return false;
+        if (c.shape.values.empty() || c.shape.most - c.shape.least > 1000.0) return false;
+        return std::all_of(c.shape.values.begin(), c.shape.values.end(), [&](double value) {
+            const double size = std::abs(value);
+            return size <= 100.0 * most_degrees + 60.0 && std::fmod(size, 100.0) < 60.0;
+        });
+    }
+
+    /// A number of ddmm.mmmm that no degrees could be, or that has a receiver's leading zeros.
+    static bool must_be_degrees_and_minutes(const ColumnAtHand& c) {
+        if (c.column.degrees_and_minutes) return true;
+        const double most_degrees = most_degrees_of(c.column.channel);
+        return may_be_degrees_and_minutes(c, most_degrees) &&
+               (std::abs(c.shape.median()) > most_degrees ||
+                std::any_of(c.cells.begin(), c.cells.end(), [&](std::string_view cell) {
+                    return has_places_for_degrees(cell, most_degrees < 100.0 ? 2 : 3);
+                }));
+    }
+
+    /// Beside the equator or the prime meridian its degrees may be none: there the other half of the pair tells. A
+    /// letter N or W beside it tells nothing, decimal degrees have them, too.
+    bool is_degrees_and_minutes(const ColumnAtHand& c) const {
+        return must_be_degrees_and_minutes(c) ||
+               (may_be_degrees_and_minutes(c, most_degrees_of(c.column.channel)) &&
+                std::any_of(columns_.begin(), columns_.end(), [](const ColumnAtHand& other) {
+                    return is_position(other.column.channel) && must_be_degrees_and_minutes(other);
+                }));
+    }
+
     void settle_positions() {
         for (std::size_t i = 0; i < columns_.size(); ++i) {
             ColumnAtHand& c = columns_[i];
@@ -406,7 +435,7 @@ private:
                 !is_position(c.column.channel) || c.own_word)
                 continue;
             const bool latitude = c.column.channel == Channel::latitude_deg;
-            const double most_degrees = latitude ? 90.0 : 180.0;
+            const double most_degrees = most_degrees_of(c.column.channel);
             const std::size_t letters = letters_near(i, latitude);
             const bool lettered = letters < columns_.size();
             if (lettered) {
@@ -417,7 +446,7 @@ private:
                 if (c.shape.mostly(c.shape.angles)) c.column.kind = Kind::angle;
                 c.column.degrees_and_minutes = c.column.kind == Kind::angle && compact_minutes(c, most_degrees);
                 c.column.scale = 1.0;
-            } else if (!c.header.unit && !c.settled() && is_degrees_and_minutes(c.shape, most_degrees, lettered)) {
+            } else if (is_degrees_and_minutes(c)) {
                 c.column.kind = Kind::angle;
                 c.column.degrees_and_minutes = true;
             } else if (!c.header.unit && !c.shape.values.empty() && std::abs(c.shape.median()) > largest_degrees &&

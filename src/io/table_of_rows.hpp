@@ -37,11 +37,19 @@ public:
     void end_row();
     bool row_is_empty() const { return row_.empty(); }
     std::size_t rows() const { return rows_.size(); }
+    /// At most `most_cells`, rows times names: of more names those that the most rows have, and a column without
+    /// cells that says which is the first that is missing, and how many are.
     std::string text() const;
+
+    /// More are some hundred megabytes while they are read: what has a new name in every row is no log.
+    static constexpr std::size_t most_cells = std::size_t(1) << 25U;
 
 private:
     using Row = std::vector<std::pair<std::size_t, std::string>>;
+    std::vector<std::size_t> kept_names() const;
     std::vector<std::string> names_;
+    /// The row, from 1, that had each name last.
+    std::vector<std::size_t> last_row_;
     std::map<std::string, std::size_t, std::less<>> place_;
     Row row_;
     std::vector<Row> rows_;

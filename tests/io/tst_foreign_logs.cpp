@@ -214,6 +214,20 @@ std::vector<Way> delimited_ways() {
                         volts_and_amps(s);
              });
          }},
+        {"a height behind the place",
+         [](const auto& rows) {
+             return lines("time;position;volts;amps\n", rows, [](const Sample& s) {
+                 return number(s.t, 1) + ";" + number(s.latitude, 7) + ", " + number(s.longitude, 7) + ", " +
+                        number(s.height, 1) + ";" + number(s.volts, 3) + ";" + number(s.amps, 3);
+             });
+         }},
+        {"degrees with letters beside them",
+         [](const auto& rows) {
+             return lines("time,lat,NS,lon,EW,volts,amps\n", rows, [](const Sample& s) {
+                 return number(s.t, 1) + "," + number(s.latitude, 6) + ",N," + number(s.longitude, 6) + ",E," +
+                        volts_and_amps(s);
+             });
+         }},
         {"well-known text",
          [](const auto& rows) {
              return lines("time,geom,volts,amps\n", rows, [](const Sample& s) {
@@ -284,6 +298,44 @@ std::vector<Way> other_ways() {
                                 ", \"amps\": " + number(s.amps, 3) + "}";
              return "{\n  \"craft\": \"Terrapin\",\n  \"samples\": [\n    " + objects.join(",\n    ") +
                     "\n  ]\n}\n";
+         }},
+        {"objects under the numbers of their rows",
+         [](const auto& rows) {
+             QByteArrayList objects;
+             for (const Sample& s : rows)
+                 objects << "\"" + QByteArray::number(objects.size()) + "\": {\"t\": " + number(s.t, 1) +
+                                ", \"lat\": " + number(s.latitude, 7) + ", \"lon\": " + number(s.longitude, 7) +
+                                ", \"volts\": " + number(s.volts, 3) + ", \"amps\": " + number(s.amps, 3) + "}";
+             return "{" + objects.join(",") + "}";
+         }},
+        {"objects under their times",
+         [](const auto& rows) {
+             QByteArrayList objects;
+             for (const Sample& s : rows)
+                 objects << "\"" + iso(s) + "\": {\"lat\": " + number(s.latitude, 7) +
+                                ", \"lon\": " + number(s.longitude, 7) + ", \"volts\": " + number(s.volts, 3) +
+                                ", \"amps\": " + number(s.amps, 3) + "}";
+             return "{" + objects.join(",\n") + "}";
+         }},
+        {"values of a column under their times",
+         [](const auto& rows) {
+             const auto column = [&](const QByteArray& name, const std::function<QByteArray(const Sample&)>& cell) {
+                 QByteArrayList cells;
+                 for (const Sample& s : rows)
+                     cells << "\"" + QByteArray::number(moment(s).toMSecsSinceEpoch()) + "\": " + cell(s);
+                 return "\"" + name + "\": {" + cells.join(", ") + "}";
+             };
+             return "{" + column("lat", [](const Sample& s) { return number(s.latitude, 7); }) + ",\n" +
+                    column("lon", [](const Sample& s) { return number(s.longitude, 7); }) + ",\n" +
+                    column("volts", [](const Sample& s) { return number(s.volts, 3); }) + ",\n" +
+                    column("amps", [](const Sample& s) { return number(s.amps, 3); }) + "}";
+         }},
+        {"arrays, their names in the first",
+         [](const auto& rows) {
+             QByteArrayList lines_of_it{"[\"time\", \"lat\", \"lon\", \"volts\", \"amps\"]"};
+             for (const Sample& s : rows)
+                 lines_of_it << "[" + number(s.t, 1) + ", " + place(s) + ", " + volts_and_amps(s) + "]";
+             return "[" + lines_of_it.join(",\n") + "]";
          }},
         {"arrays under their names",
          [](const auto& rows) {
@@ -711,6 +763,8 @@ private slots:
     void rowsOfOneKindAreFilledFromTheirNeighbours();
     void rowsAreNoCounter();
     void anAttitudeIsNoPlace();
+    void lettersBesideDegreesMakeNoMinutes();
+    void manyNamesAreBounded();
     void unitsWithAFactorAreSaidAndTaken();
     void commasAreDecimalsWhereNothingSaysOtherwise();
     void cellsOfAPackInOneCell();
@@ -855,6 +909,55 @@ void ForeignLogsTest::anAttitudeIsNoPlace() {
     QVERIFY(log);
     QVERIFY(!(*log)->has(Channel::latitude_deg));
     QVERIFY((*log)->has(Channel::voltage_v));
+}
+
+/// Decimal degrees have letters beside them, too; the number itself tells, or the other half of the pair.
+void ForeignLogsTest::lettersBesideDegreesMakeNoMinutes() {
+    const auto first = [&](const char* cells) {
+        const QByteArray line =
+            QByteArray("time,lat,ns,lon,ew\n0,") + cells + "\n1," + cells + "\n2," + cells + "\n";
+        const auto log = io::read_log(file("letters.csv", line));
+        if (!log || !(*log)->has(Channel::latitude_deg)) return std::pair(0.0, 0.0);
+        return std::pair((**log)[Channel::latitude_deg][0], (**log)[Channel::longitude_deg][0]);
+    };
+    const auto near = [](std::pair<double, double> at, double latitude, double longitude) {
+        return std::abs(at.first - latitude) < 1e-6 && std::abs(at.second - longitude) < 1e-6;
+    };
+    QVERIFY(near(first("47.25,N,71.3,W"), 47.25, -71.3));
+    QVERIFY(near(first("33.5,S,-71.3,W"), -33.5, -71.3)); // the minus said twice
+    QVERIFY(near(first("4715.0000,N,07118.0000,W"), 47.25, -71.3));
+    // Beside the equator: leading zeros, or the longitude beside it, are a receiver's.
+    QVERIFY(near(first("0015.0000,S,00018.0000,E"), -0.25, 0.3));
+    QVERIFY(near(first("15.0000,S,3618.0000,E"), -0.25, 36.3));
+    QVERIFY(near(first("15.0000,S,36.3000,E"), -15.0, 36.3));
+    // Seconds that were rounded up.
+    QVERIFY(near(first("\"47°14'60.0\"\"\",N,71°18'00.0,W"), 47.25, -71.3));
+}
+
+/// What has another name in every row is no log; it takes neither minutes nor gigabytes to find that out.
+void ForeignLogsTest::manyNamesAreBounded() {
+    constexpr int rows = 20000;
+    QByteArray objects;
+    QByteArray keys;
+    for (int i = 0; i < rows; ++i) {
+        const QByteArray number = QByteArray::number(i);
+        objects += "{\"k" + number + "\": 1, \"time\": " + number + ", \"volts\": 16.1}\n";
+        keys += ", \"k" + number + "\": 1";
+    }
+    const auto head = io::read_head_of_log(file("names.jsonl", objects));
+    QVERIFY(head);
+    // Of 20 002 names as many as make 2^25 cells, and a column that stands for the others.
+    QCOMPARE(head->columns.size(), std::size_t((1 << 25) / rows + 1));
+    QCOMPARE(head->columns.back().header, std::string("k1675, … (18325)"));
+    const auto log = io::read_log(file("names.jsonl", objects));
+    QVERIFY(log);
+    QVERIFY((*log)->has(Channel::time_s) && (*log)->has(Channel::voltage_v));
+    QCOMPARE((*log)->rows(), std::size_t(rows));
+    // One object with as many keys.
+    const auto wide = io::read_log(
+        file("keys.json", "[{\"time\": 0, \"volts\": 16.1" + keys + "}, {\"time\": 1, \"volts\": 16.0}]"));
+    QVERIFY(wide);
+    QCOMPARE((*wide)->rows(), std::size_t(2));
 }
 
 /// What "Columns…" says of such a column is what a choice may say back.

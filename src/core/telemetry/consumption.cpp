@@ -9,6 +9,8 @@
 
 namespace sobremesa::telemetry {
 
+const char* const figures_model = "14";
+
 namespace {
 
 using units::DiagnosticCode;

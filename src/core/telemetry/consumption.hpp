@@ -113,7 +113,7 @@ struct LogSummary {
 inline constexpr std::size_t most_outline_points = 64;
 
 /// Which version of the relations made figures that are kept; changed whenever they are.
-inline constexpr const char* figures_model = "13";
+extern const char* const figures_model;
 
 /// Distance, charge, energy and consumption over ground of a cleaned log.
 ///
