@@ -93,6 +93,7 @@ private slots:
     void withoutPlacesItCountsAllTheSame();
     void placesThatAreLostTakeNothingElseAway();
     void launchAndLandingAreSeen();
+    void aLaunchIsSeenWithinFourSeconds();
     void aNewFlightBeginsAnew();
     void anotherGenerationBeginsAnew();
     void motionIsThatOfTheWholeFlight();
@@ -242,6 +243,43 @@ void LiveFlightTest::launchAndLandingAreSeen() {
     watch::LiveFlight late;
     for (std::size_t rows = 1200; rows <= log.rows(); rows += 1200) late.update(log, 0, rows);
     QVERIFY(std::abs(*late.now().launch_s - *live.now().launch_s) < 5.0);
+}
+
+/// Three seconds of motion are a flight: whoever watches is not left at "on the ground" much longer. A step of four
+/// metres is none, nor where the receiver holds its place while it stands.
+void LiveFlightTest::aLaunchIsSeenWithinFourSeconds() {
+    constexpr std::size_t stands = 30;
+    constexpr std::size_t rows_looked_at = 100;
+    const auto path = tests::made_log(401); // turns at 200 s
+    auto flown = path;
+    auto stepped = path;
+    for (std::size_t i = 0; i < rows_looked_at; ++i) {
+        for (const Channel c : {Channel::latitude_deg, Channel::longitude_deg}) {
+            flown[c][i] = path[c][i > stands ? i - stands : 0];
+            stepped[c][i] = path[c][0];
+        }
+        if (i > stands) stepped[Channel::latitude_deg][i] += 4.0 / 111195.0;
+        flown[Channel::ground_speed_mps][i] = i > stands ? 10.0 : 0.0;
+        stepped[Channel::ground_speed_mps][i] = 0.0;
+    }
+    const auto airborne_after = [&](const telemetry::FlightLog& log) -> std::optional<std::size_t> {
+        watch::LiveFlight live;
+        for (std::size_t rows = 2; rows <= rows_looked_at; ++rows) {
+            live.update(log, 0, rows);
+            if (live.now().airborne) return rows - 1 - stands;
+        }
+        return std::nullopt;
+    };
+    const auto after_s = airborne_after(flown);
+    QVERIFY(after_s && *after_s >= 2 && *after_s <= 4);
+    QVERIFY(!airborne_after(stepped));
+    // Two places in three quarters of a minute are no pace of a receiver, over which velocities would be drawn out.
+    for (auto& column : stepped.columns) column.resize(std::min<std::size_t>(column.size(), 48));
+    stepped.lines.resize(48);
+    const auto motion = telemetry::motion(*telemetry::clean(std::make_shared<telemetry::FlightLog>(stepped)));
+    QVERIFY(motion);
+    for (const auto& moment : motion->moments)
+        QVERIFY(moment.empty || !(std::hypot(moment.east_mps, moment.north_mps) > 2.0));
 }
 
 void LiveFlightTest::aNewFlightBeginsAnew() {

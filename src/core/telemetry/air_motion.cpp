@@ -307,7 +307,11 @@ private:
             if (changed) intervals.push_back(log_.time_s(i) - log_.time_s(*changed));
             changed = i;
         }
-        if (!intervals.empty()) fix_interval_s_ = std::min(units::median(intervals), slowest_fixes_s);
+        if (intervals.empty()) return;
+        fix_interval_s_ = std::min(units::median(intervals), slowest_fixes_s);
+        // A few changes among many rows are no receiver's pace: it stands, and was carried a step.
+        constexpr std::size_t least_changes = 5;
+        if (intervals.size() < least_changes && fix_interval_s_ > 1.5 * log_.usual_step_s) fix_interval_s_ = 0.0;
         // Where second follows second nothing need be told apart.
         if (fix_interval_s_ < slow_fixes_s) fix_interval_s_ = 0.0;
     }
