@@ -3355,10 +3355,6 @@
         <translation>Unter dieser Last liegt der Akku von Anfang an unter %1: bis zu dieser Landespannung ist nichts nutzbar.</translation>
     </message>
     <message>
-        <source>“%1” is not known and was ignored. Is it a typing error?</source>
-        <translation>„%1“ ist unbekannt und wurde nicht beachtet. Ein Tippfehler?</translation>
-    </message>
-    <message>
         <source>“%1” names no unit; it was read as %2 in %3.</source>
         <translation>„%1“ nennt keine Einheit; es wurde als %2 in %3 gelesen.</translation>
     </message>
@@ -3750,6 +3746,14 @@
     <message>
         <source>The log has power or energy, but neither pack voltage nor current: energy is counted, charge is unknown.</source>
         <translation>Das Log hat Leistung oder Energie, aber weder Akkuspannung noch Strom: die Energie wird gezählt, die Ladung ist unbekannt.</translation>
+    </message>
+    <message>
+        <source>“%1” is known there.</source>
+        <translation>Bekannt ist dort „%1“.</translation>
+    </message>
+    <message>
+        <source>“%1” is not known and was ignored. Is it a typing error?%2</source>
+        <translation>„%1“ ist unbekannt und wurde nicht beachtet. Ein Tippfehler?%2</translation>
     </message>
 </context>
 <context>

@@ -3355,10 +3355,6 @@
         <translation>Con esta carga la batería está por debajo de %1 desde el principio: nada es utilizable hasta esa tensión.</translation>
     </message>
     <message>
-        <source>“%1” is not known and was ignored. Is it a typing error?</source>
-        <translation>«%1» no se conoce y se ignoró. ¿Es una errata?</translation>
-    </message>
-    <message>
         <source>“%1” names no unit; it was read as %2 in %3.</source>
         <translation>«%1» no indica unidad; se leyó como %2 en %3.</translation>
     </message>
@@ -3750,6 +3746,14 @@
     <message>
         <source>The log has power or energy, but neither pack voltage nor current: energy is counted, charge is unknown.</source>
         <translation>El registro tiene potencia o energía, pero ni tensión ni corriente: se cuenta la energía, la carga no se conoce.</translation>
+    </message>
+    <message>
+        <source>“%1” is known there.</source>
+        <translation>Ahí se conoce «%1».</translation>
+    </message>
+    <message>
+        <source>“%1” is not known and was ignored. Is it a typing error?%2</source>
+        <translation>«%1» no se conoce y se ignoró. ¿Es una errata?%2</translation>
     </message>
 </context>
 <context>

@@ -2,6 +2,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numeric>
+#include <utility>
 
 #include "io/key_units.hpp"
 
@@ -72,6 +74,46 @@ std::string indexed(const std::string& key, std::size_t i) {
     return key + "[" + json(i).dump() + "]";
 }
 
+namespace {
+
+std::set<std::string> words_in_key(std::string_view key) {
+    std::set<std::string> words;
+    std::string_view rest = without_unit(key);
+    while (!rest.empty()) {
+        const auto end = std::min(rest.find('_'), rest.size());
+        words.emplace(rest.substr(0, end));
+        rest.remove_prefix(std::min(end + 1, rest.size()));
+    }
+    return words;
+}
+
+/// Words that are in both, as a share of all that are in either.
+double shared_words(std::string_view a, std::string_view b) {
+    const auto of_b = words_in_key(b);
+    auto all = words_in_key(a);
+    const std::size_t both =
+        std::size_t(std::count_if(all.begin(), all.end(), [&](const auto& word) { return of_b.contains(word); }));
+    all.insert(of_b.begin(), of_b.end());
+    return double(both) / double(std::max<std::size_t>(all.size(), 1));
+}
+
+/// Letters to insert, leave out or change (Levenshtein 1966).
+std::size_t changes_between(std::string_view a, std::string_view b) {
+    std::vector<std::size_t> row(b.size() + 1);
+    std::iota(row.begin(), row.end(), std::size_t(0));
+    for (std::size_t i = 0; i < a.size(); ++i) {
+        std::size_t diagonal = std::exchange(row[0], i + 1);
+        for (std::size_t j = 0; j < b.size(); ++j) {
+            const std::size_t changed = diagonal + (a[i] == b[j] ? 0 : 1);
+            diagonal = row[j + 1];
+            row[j + 1] = std::min({changed, row[j] + 1, row[j + 1] + 1});
+        }
+    }
+    return row.back();
+}
+
+} // namespace
+
 DocumentReader::DocumentReader(const json& object, std::string file, std::string path)
     : object_(object), file_(std::move(file)), path_(std::move(path)) {
     if (!object_.is_object()) fail(ErrorCode::json_wrong_type, "", {{"wanted", std::string("object")}});
@@ -100,28 +142,35 @@ std::optional<units::Error> DocumentReader::error() const {
 
 /// Of the keys that nobody asked for the one that shares most words with the missing one.
 std::string DocumentReader::key_meant(std::string_view missing) const {
-    const auto words_of = [](std::string_view key) {
-        std::set<std::string> words;
-        std::string_view rest = without_unit(key);
-        while (!rest.empty()) {
-            const auto end = std::min(rest.find('_'), rest.size());
-            words.emplace(rest.substr(0, end));
-            rest.remove_prefix(std::min(end + 1, rest.size()));
-        }
-        return words;
-    };
-    const std::set<std::string> wanted = words_of(missing);
     std::string meant;
-    std::size_t most = 0;
+    double most = 0.0;
     for (const auto& member : object_.items()) {
         if (asked_.contains(member.key())) continue;
-        std::size_t shared = 0;
-        for (const std::string& word : words_of(member.key())) shared += wanted.contains(word) ? 1 : 0;
+        const double shared = shared_words(member.key(), missing);
         if (shared <= most) continue;
         most = shared;
         meant = member.key();
     }
     return meant;
+}
+
+/// Of the keys that were asked for and are not there the one that shares most words with an unknown one; among as
+/// many the one of fewest other letters, which alone must be few where no word is shared.
+std::string DocumentReader::nearest_known(const std::string& unknown) const {
+    constexpr std::size_t most_typing_errors = 2;
+    std::string nearest;
+    double most = 0.0;
+    std::size_t least = most_typing_errors + 1;
+    for (const std::string& key : asked_) {
+        if (object_.contains(key)) continue;
+        const double shared = shared_words(key, unknown);
+        const std::size_t changes = changes_between(without_unit(key), without_unit(unknown));
+        if (shared < most || (shared == most && changes >= least)) continue;
+        most = shared;
+        least = changes;
+        nearest = key;
+    }
+    return nearest;
 }
 
 void DocumentReader::fail_word(const char* key, const std::string& word, const std::string& allowed) {
@@ -259,8 +308,11 @@ std::vector<units::Diagnostic> DocumentReader::unknown_keys() const {
     if (!object_.is_object()) return diagnostics;
     for (const auto& member : object_.items()) {
         if (asked_.contains(member.key())) continue;
+        std::vector<units::Parameter> parameters{{"field", path_of(member.key())}};
+        if (std::string near = nearest_known(member.key()); !near.empty())
+            parameters.push_back({"near", std::move(near)});
         diagnostics.push_back(
-            {units::DiagnosticCode::unknown_key, units::Severity::warning, {{"field", path_of(member.key())}}});
+            {units::DiagnosticCode::unknown_key, units::Severity::warning, std::move(parameters)});
     }
     return diagnostics;
 }

@@ -60,7 +60,8 @@ public:
 
     /// The first thing that is wrong. Of a missing value it says which key there may have been meant.
     std::optional<units::Error> error() const;
-    /// Keys that nobody asked for: of this object, and of those inside it that were adopted.
+    /// Keys that nobody asked for: of this object, and of those inside it that were adopted. `near` names the key
+    /// that is known there and may have been meant.
     std::vector<units::Diagnostic> unknown_keys() const;
 
     /// Takes over what the reader of an inner object found wrong or did not know.
@@ -73,6 +74,7 @@ private:
     const nlohmann::json* find(const char* key);
     bool contains(std::string_view key) const;
     std::string key_meant(std::string_view missing) const;
+    std::string nearest_known(const std::string& unknown) const;
     /// The key, or it without its unit where a text stands there that says its own.
     std::string key_of_text(const char* key) const;
 

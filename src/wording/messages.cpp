@@ -97,6 +97,11 @@ QString key_meant_text(const QString& key) {
     return QStringLiteral(" ") + MessagesWords::tr("“%1”, which stands there, is not known.").arg(key);
 }
 
+QString key_near_text(const QString& key) {
+    if (key.isEmpty()) return {};
+    return QStringLiteral(" ") + MessagesWords::tr("“%1” is known there.").arg(key);
+}
+
 QString sun_part_text(const QString& field) {
     if (field == QStringLiteral("aircraft.array")) return MessagesWords::tr("an array on the aircraft");
     if (field == QStringLiteral("mission.home")) return MessagesWords::tr("a place (mission.home)");
@@ -110,6 +115,7 @@ enum class Format {
     misfit,      ///< why array, converter and pack do not fit: a whole sentence
     misfit_cure, ///< what would
     key_meant,   ///< which unknown key may have been meant for one that is missing: a sentence, or nothing
+    key_near,    ///< which known key may have been meant by an unknown one: a sentence, or nothing
     sun_part,    ///< what a flight on the sun lacks
     plain,
     rule,
@@ -160,6 +166,7 @@ QString written_part(const MessagePart& part, const std::vector<units::Parameter
     case Format::misfit: return misfit_text(p, q);
     case Format::misfit_cure: return misfit_cure_text(p);
     case Format::key_meant: return key_meant_text(text(p, part.parameter));
+    case Format::key_near: return key_near_text(text(p, part.parameter));
     case Format::sun_part: return sun_part_text(text(p, part.parameter));
     case Format::plain: return plain(value);
     case Format::rule: return turn_rule_text(text(p, part.parameter));
@@ -745,8 +752,8 @@ constexpr MessageRow<DiagnosticCode> diagnostic_rows[] = {
          "Under this load the pack is below %1 from the start: nothing is usable down to that landing voltage."),
      {{{Format::cell_volts, "landing_cell_v"}}}},
     {DiagnosticCode::unknown_key,
-     QT_TRANSLATE_NOOP("sobremesa::Messages", "“%1” is not known and was ignored. Is it a typing error?"),
-     {{{Format::text, "field"}}}},
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "“%1” is not known and was ignored. Is it a typing error?%2"),
+     {{{Format::text, "field"}, {Format::key_near, "near"}}}},
     {DiagnosticCode::unit_assumed,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "“%1” names no unit; it was read as %2 in %3."),
      {{{Format::text, "column"}, {Format::text, "channel"}, {Format::text, "unit"}}}},

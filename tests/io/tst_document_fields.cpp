@@ -26,7 +26,7 @@ std::string fields_of(const std::vector<units::Diagnostic>& diagnostics) {
     std::string all;
     for (const auto& diagnostic : diagnostics) {
         if (diagnostic.code != units::DiagnosticCode::unknown_key) continue;
-        for (const auto& parameter : diagnostic.parameters) all += std::get<std::string>(parameter.value) + " ";
+        all += std::get<std::string>(diagnostic.parameters.front().value) + " ";
     }
     return all;
 }

@@ -98,6 +98,18 @@ void PlanDocumentTest::unknownKeysWarn() {
     QCOMPARE(document->diagnostics.size(), std::size_t(1));
     QCOMPARE(document->diagnostics[0].code, DiagnosticCode::unknown_key);
     QCOMPARE(std::get<std::string>(document->diagnostics[0].parameters[0].value), std::string("aircraft.colour"));
+    QCOMPARE(document->diagnostics[0].parameters.size(), std::size_t(1)); // near nothing
+
+    // A key that shares a word, or all letters but one or two, with one that is known and not there.
+    const auto nearest = [](const char* wind, const char* more) {
+        const auto read = io::plan_from_json(with("\"wind_mps\": 4.0", std::string(wind) + more), "x");
+        if (!read || read->diagnostics.empty() || read->diagnostics[0].parameters.size() < 2) return std::string();
+        return std::get<std::string>(read->diagnostics[0].parameters[1].value);
+    };
+    QCOMPARE(nearest("", "\"wind_speed\": 4"), std::string("wind_mps"));
+    QCOMPARE(nearest("\"wind_mps\": 4,", "\"presure_pa\": 99000"), std::string("pressure_pa"));
+    QCOMPARE(nearest("\"wind_mps\": 4,", "\"humidity\": 0.4"), std::string("relative_humidity"));
+    QCOMPARE(nearest("\"wind_mps\": 4,", "\"temperature\": 4"), std::string());
 }
 
 void PlanDocumentTest::badDocuments_data() {

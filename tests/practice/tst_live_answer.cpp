@@ -66,6 +66,7 @@ class LiveAnswerTest : public QObject {
 private slots:
     void theReturnIsThatOfARulerAndAClock();
     void remainingIsWhatTheDischargeGives();
+    void anEmptyPackIsToldByItsVolts();
     void aKnownSensorScaleCorrectsWhatIsCounted();
     void turnsWhereThePlanDoesOnADayAsForecast();
     void onARouteItLooksAlongTheLegs();
@@ -128,6 +129,38 @@ void LiveAnswerTest::remainingIsWhatTheDischargeGives() {
     QVERIFY2(
         std::abs(answer.remaining->by_count_wh->value - (all_wh - first_wh)) < 0.03 * all_wh,
         qPrintable(QStringLiteral("%1 of %2").arg(answer.remaining->by_count_wh->value).arg(all_wh - first_wh)));
+}
+
+/// At the knee a tenth of a volt is next to nothing of the charge: volts say it more surely there than anywhere.
+void LiveAnswerTest::anEmptyPackIsToldByItsVolts() {
+    const auto plan = shared_plan(tests::sample_request());
+    const auto& points = plan->conditions.cruise.points;
+    const auto at_volts_of = [&](const auto& point) {
+        auto log = straight_out(10.0, 90.0, plan->conditions.cruise_power_w.value, 1200);
+        // From a full pack's down to these, by a little up and down: a reading that stands still says nothing.
+        auto& volts = log[Channel::voltage_v];
+        for (std::size_t i = 0; i < volts.size(); ++i) {
+            const double share = std::min(double(i) / 1000.0, 1.0);
+            volts[i] = std::lerp(volts[0], point.voltage_v, share) + 0.02 * std::sin(double(i));
+            log[Channel::current_a][i] = point.current_a;
+        }
+        watch::LiveFlight live;
+        for (std::size_t rows = 100; rows <= log.rows(); rows += 100) live.update(log, 0, rows);
+        watch::LiveSolver solver(plan);
+        return solver.answer(live).remaining->by_volts_wh.value_or(units::Estimate{});
+    };
+    const double usable_ah = plan->conditions.usable_charge_ah();
+    const auto used = [&](double share) {
+        return *std::find_if(points.begin(), points.end(),
+                             [&](const auto& p) { return p.charge_used_ah >= share * usable_ah; });
+    };
+    const double all_wh = used(1.0).energy_wh;
+    const auto empty = at_volts_of(used(0.97));
+    const auto half = at_volts_of(used(0.5));
+    QVERIFY2(empty.value > 0.0 && empty.value < 0.05 * all_wh, qPrintable(QString::number(empty.value / all_wh)));
+    QVERIFY2(empty.sd < 0.04 * all_wh && empty.sd > 0.002 * all_wh, qPrintable(QString::number(empty.sd / all_wh)));
+    QVERIFY2(std::abs(half.value / all_wh - 0.5) < 0.05, qPrintable(QString::number(half.value / all_wh)));
+    QVERIFY(half.sd > 2.0 * empty.sd);
 }
 
 /// A sensor that reads a tenth low, and is known to: the answer is that of a right one, with less doubt about it.
