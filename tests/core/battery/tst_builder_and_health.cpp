@@ -49,6 +49,7 @@ private slots:
     void theWeakerOfCellsAndStripsLimitsThePack();
     void impossibleBuildsAreRefused();
     void aTrendIsFoundWithItsError();
+    void aTrendIsTheTextbooksLine();
     void aPackIsRetiredInTime();
     void theOddCellIsNamed();
     void aFullPackWantsStorage();
@@ -127,6 +128,23 @@ void BuilderAndHealthTest::aTrendIsFoundWithItsError() {
     VERIFY_NEAR(known.cycles_left->value, 60.0, 2.0 * known.cycles_left->sd);
     QVERIFY(!health(three_amp_hours(), wearing(0.001, 1), 1.8e9, std::nullopt, 1.8e9).capacity);
     QVERIFY(!trend({5.0, 5.0}, {1.0, 0.9}, 0.01));
+}
+
+/// F. J. Anscombe, "Graphs in Statistical Analysis", The American Statistician 27 (1973), first set: slope 0.500
+/// with a standard error of 0.118, line at x = 5 by its published intercept of 3.00 (from memory; NumPy gives the
+/// same).
+void BuilderAndHealthTest::aTrendIsTheTextbooksLine() {
+    const std::vector<double> x{10, 8, 13, 9, 11, 14, 6, 4, 12, 7, 5};
+    const std::vector<double> y{8.04, 6.95, 7.58, 8.81, 8.33, 9.96, 7.24, 4.26, 10.84, 4.82, 5.68};
+    const auto line = trend(x, y, 0.01);
+    QVERIFY(line);
+    VERIFY_NEAR(line->per_cycle.value, 0.5001, 1e-4);
+    VERIFY_NEAR(line->per_cycle.sd, 0.1179, 1e-4);
+    VERIFY_NEAR(line->now.value, 3.0001 + 5.0 * 0.5001, 1e-3);
+    VERIFY_NEAR(line->now.sd, 0.6012, 1e-4);
+    // An instrument that is worse than they scatter widens both.
+    const auto wider = trend(x, y, 2.0 * 1.2366);
+    VERIFY_NEAR(wider->per_cycle.sd, 2.0 * 0.1179, 2e-4);
 }
 
 void BuilderAndHealthTest::aPackIsRetiredInTime() {
