@@ -14,8 +14,6 @@ namespace {
 
 using Kind = LogColumn::Kind;
 
-/// Unused columns named one by one; of ten thousand nobody reads the names.
-constexpr std::size_t most_named = 6;
 /// Cells that are looked at of a log of very many columns: enough for those that a pilot would use.
 constexpr std::size_t most_looked_at = 400'000;
 
@@ -35,7 +33,7 @@ void note_columns(CsvHead& head) {
     std::size_t unused = 0;
     for (const LogColumn& column : head.columns) {
         const bool unused_column = column.kind == Kind::ignored && !column.chosen && !column.header.empty();
-        if (unused_column && ++unused <= most_named) {
+        if (unused_column && ++unused <= most_unused_named) {
             if (column.passed_over) {
                 head.diagnostics.push_back({units::DiagnosticCode::column_passed_over,
                                             units::Severity::note,
@@ -57,10 +55,10 @@ void note_columns(CsvHead& head) {
                                      {"channel", std::string(telemetry::channel_word(column.channel))},
                                      {"unit", unit.empty() ? std::string("1") : unit}}});
     }
-    if (unused > most_named) {
+    if (unused > most_unused_named) {
         head.diagnostics.push_back({units::DiagnosticCode::column_not_understood,
                                     units::Severity::note,
-                                    {{"column", std::string()}, {"more", double(unused - most_named)}}});
+                                    {{"column", std::string()}, {"more", double(unused - most_unused_named)}}});
     }
 }
 

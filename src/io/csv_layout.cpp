@@ -5,6 +5,7 @@
 #include <cctype>
 #include <deque>
 #include <map>
+#include <set>
 
 #include "io/cell_forms.hpp"
 #include "io/character_sets.hpp"
@@ -405,6 +406,7 @@ private:
         if (units_) units = names_in(*units_);
         std::map<std::string, int> times;
         for (const auto cell : cells) ++times[as_utf8(cell)];
+        std::set<std::string> taken;
         for (std::size_t i = 0; i < columns; ++i) {
             const std::string name = i < cells.size() ? as_utf8(cells[i]) : std::string();
             std::string label = name;
@@ -412,10 +414,9 @@ private:
                 const std::string number = text_from_number(double(i + 1), 0);
                 label = group[i].empty() ? std::string(name).append(" #").append(number)
                                          : std::string(group[i]).append(" ").append(name);
-                const bool taken =
-                    std::find(layout_.labels.begin(), layout_.labels.end(), label) != layout_.labels.end();
-                if (taken) label += " #" + number;
+                if (taken.contains(label)) label += " #" + number;
             }
+            taken.insert(label);
             std::string whole = group[i].empty() || name.empty() ? name : group[i] + " " + name;
             if (i < units.size() && !units[i].empty() && !take_apart(name).unit) {
                 const std::string unit = as_utf8(units[i]);

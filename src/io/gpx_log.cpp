@@ -248,10 +248,9 @@ private:
             LogColumn column = understand_name(header, value);
             const bool number = column.kind == LogColumn::Kind::number && column.channel != Channel::time_s;
             // The first element of a meaning counts, as the first column does.
-            const bool taken = std::any_of(columns_.begin(), columns_.end(), [&](const auto& other) {
-                return other.second.kind == LogColumn::Kind::number && other.second.channel == column.channel;
-            });
+            const bool taken = taken_[std::size_t(column.channel)];
             if (!number || taken) column.kind = LogColumn::Kind::ignored;
+            if (column.kind == LogColumn::Kind::number) taken_[std::size_t(column.channel)] = true;
             if (column.kind == LogColumn::Kind::number && column.unit_assumed) {
                 log_.diagnostics.push_back({units::DiagnosticCode::unit_assumed,
                                             units::Severity::note,
@@ -259,7 +258,7 @@ private:
                                              {"column", name},
                                              {"channel", std::string(channel_word(column.channel))}}});
             }
-            if (column.kind == LogColumn::Kind::ignored)
+            if (column.kind == LogColumn::Kind::ignored && ++unused_ <= most_unused_named)
                 log_.diagnostics.push_back(
                     {units::DiagnosticCode::column_not_understood, units::Severity::note, {{"column", name}}});
             found = columns_.emplace(name, column).first;
@@ -275,6 +274,12 @@ private:
         }
         if (without_time_ > 0)
             log_.unreadable.push_back({telemetry::SetAsideReason::no_time, without_time_, first_without_time_});
+        if (unused_ > most_unused_named) {
+            log_.diagnostics.push_back(
+                {units::DiagnosticCode::column_not_understood,
+                 units::Severity::note,
+                 {{"column", std::string()}, {"more", double(unused_ - most_unused_named)}}});
+        }
         count_from_first_row(log_);
         if (job_.progress) job_.progress(1.0);
         return std::make_shared<const FlightLog>(std::move(log_));
@@ -289,6 +294,8 @@ private:
     std::int64_t first_without_time_ = 0;
     bool cut_ = false;
     std::map<std::string, LogColumn> columns_;
+    std::array<bool, telemetry::channel_count> taken_{};
+    std::size_t unused_ = 0;
 };
 
 /// What stands in the extensions, and with how many decimals; each name as a header that any reader of ours takes.

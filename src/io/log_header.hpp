@@ -14,6 +14,9 @@
 
 namespace sobremesa::io {
 
+/// Unused columns named one by one; of ten thousand nobody reads the names.
+inline constexpr std::size_t most_unused_named = 6;
+
 /// What one column of a CSV log was understood to be.
 struct LogColumn {
     enum class Kind {

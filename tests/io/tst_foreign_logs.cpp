@@ -3,6 +3,7 @@
 
 #include <cmath>
 #include <functional>
+#include <set>
 
 #include <QFile>
 #include <QTemporaryDir>
@@ -958,6 +959,34 @@ void ForeignLogsTest::manyNamesAreBounded() {
         file("keys.json", "[{\"time\": 0, \"volts\": 16.1" + keys + "}, {\"time\": 1, \"volts\": 16.0}]"));
     QVERIFY(wide);
     QCOMPARE((*wide)->rows(), std::size_t(2));
+    // A track with ever new extensions names a few of them, and how many more there are.
+    QByteArray points;
+    for (int i = 0; i < 300; ++i) {
+        QByteArray extensions;
+        for (int k = 0; k < 10; ++k) {
+            const QByteArray name = "k" + QByteArray::number(10 * i + k);
+            extensions += "<" + name + ">1</" + name + ">";
+        }
+        points += "<trkpt lat='47.1' lon='11." + QByteArray::number(10000 + i) + "'><time>2026-05-14T10:0" +
+                  QByteArray::number(i / 60) + ":" + QByteArray::number(i % 60).rightJustified(2, '0') +
+                  "Z</time><extensions>" + extensions + "</extensions></trkpt>";
+    }
+    const auto track =
+        io::read_log(file("names.gpx", "<gpx version='1.1'><trk><trkseg>" + points + "</trkseg></trk></gpx>"));
+    QVERIFY(track);
+    const auto unused = [](const units::Diagnostic& each) {
+        return each.code == units::DiagnosticCode::column_not_understood;
+    };
+    QCOMPARE(std::count_if((*track)->diagnostics.begin(), (*track)->diagnostics.end(), unused), 7);
+    QCOMPARE(std::get<double>((*track)->diagnostics.back().parameters[1].value), 2994.0);
+    // Twenty thousand columns of one name: each can be said by a name of its own.
+    const auto same =
+        io::read_head_of_log(file("same.csv", "time;" + QByteArray("a;").repeated(rows) + "\n" +
+                                                  (QByteArray("1;").repeated(rows + 1) + "\n").repeated(3)));
+    QVERIFY(same);
+    std::set<std::string> labels;
+    for (const auto& column : same->columns) labels.insert(column.header);
+    QVERIFY(labels.size() >= same->columns.size() - 1); // what ends a line has none
 }
 
 /// What "Columns…" says of such a column is what a choice may say back.
