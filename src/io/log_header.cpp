@@ -378,10 +378,11 @@ private:
         const Meaning& meaning = meaning_of(named.channel);
         c.column.kind = Kind::number;
         c.column.channel = named.channel;
-        // Whole numbers beyond any pack's amps are hundredths or thousandths, whatever the column is called.
-        constexpr double most_cruise_a = 150.0;
-        const bool counted = named.channel == Channel::current_a && c.shape.decimals == 0 &&
-                             !c.shape.values.empty() && std::abs(c.shape.median()) > most_cruise_a;
+        // Whole numbers beyond any pack's amps or volts are hundredths or thousandths, whatever the column is called.
+        constexpr double most_cruise = 150.0;
+        const bool counted = (named.channel == Channel::current_a || named.channel == Channel::voltage_v) &&
+                             c.shape.decimals == 0 && !c.shape.values.empty() &&
+                             std::abs(c.shape.median()) > most_cruise;
         const bool given = c.header.unit && c.header.unit->dimension == meaning.dimension &&
                            !(counted && c.header.unit->scale == 1.0);
         c.column.scale = given ? c.header.unit->scale : meaning.usual_scale;

@@ -222,6 +222,19 @@ std::vector<Way> delimited_ways() {
                         number(s.height, 1) + ";" + number(s.volts, 3) + ";" + number(s.amps, 3);
              });
          }},
+        {"places with points, readings with commas",
+         [](const auto& rows) {
+             return lines("t;lat;lon;V;A\n", rows, [](const Sample& s) {
+                 return number(s.t, 1) + ";" + number(s.latitude, 7) + ";" + number(s.longitude, 7) + ";" +
+                        number(s.volts, 3).replace('.', ',') + ";" + number(s.amps, 3).replace('.', ',');
+             });
+         }},
+        {"thousandths under V and A",
+         [](const auto& rows) {
+             return lines("t,lat,lon,V,A\n", rows, [](const Sample& s) {
+                 return number(s.t, 1) + "," + place(s) + "," + whole({1000.0 * s.volts, 1000.0 * s.amps});
+             });
+         }},
         {"degrees with letters beside them",
          [](const auto& rows) {
              return lines("time,lat,NS,lon,EW,volts,amps\n", rows, [](const Sample& s) {

@@ -263,7 +263,11 @@ units::Result<CleanLog> clean(std::shared_ptr<const FlightLog> log, const Cleani
              {{"flights", double(result.parts.size())}, {"shown", double(result.part + 1)}}});
     }
     drop_impossible_values(*log, result.rows, aside);
-    if (result.rows.size() < 2) return error(ErrorCode::no_usable_rows);
+    if (result.rows.size() < 2) {
+        auto none = error(ErrorCode::no_usable_rows);
+        if (const auto why = aside.list(); !why.empty()) none.value().where.line = why.front().first_row;
+        return none;
+    }
 
     result.usual_step_s = usual_step_s(*log, result.rows);
     result.longest_step_s = std::max(least_gap_s, gap_steps * result.usual_step_s);

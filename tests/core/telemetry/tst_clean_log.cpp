@@ -180,6 +180,11 @@ void CleanLogTest::impossibleVoltsAreSetAside() {
     const auto log = clean(tests::shared(raw));
     QCOMPARE(listed(*log, SetAsideReason::impossible_value)->rows, std::size_t(2));
     QCOMPARE(log->rows.size(), std::size_t(599));
+    // Where nothing is left, the refusal says where to look.
+    raw[Channel::voltage_v].assign(601, 6553.5);
+    const auto refused = clean(tests::shared(raw));
+    QCOMPARE(refused.error().code, units::ErrorCode::no_usable_rows);
+    QCOMPARE(refused.error().where.line.value(), std::int64_t(2));
 }
 
 void CleanLogTest::homeCanBeGiven() {
