@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <array>
+#include <cctype>
 #include <cmath>
 
 #include "core/units/constants.hpp"
@@ -17,7 +18,23 @@ namespace {
 
 using units::ErrorCode;
 
-HandField field_of(const HeaderCell& header) {
+/// Names of how long it flew, among words that alone are the clock's.
+bool names_flying_time(std::string_view name) {
+    constexpr std::array<std::string_view, 12> names = {
+        "flight time", "flighttime", "flying time", "air time",        "airtime",      "time of flight",
+        "total time",  "flugzeit",   "flugdauer",   "tiempo de vuelo", "temps de vol", "tempo di volo"};
+    return std::any_of(names.begin(), names.end(),
+                       [&](std::string_view one) { return name.find(one) != std::string_view::npos; });
+}
+
+/// Volts of anything.
+bool names_volts(const HeaderCell& header) {
+    return header.has_any<"voltage", "volts", "volt", "v", "cell", "cells">() ||
+           header.measures(Dimension::voltage);
+}
+
+/// @param name  as it is written, in small letters
+HandField field_of(const HeaderCell& header, std::string_view name) {
     const bool highest = header.has_any<"highest", "max", "maximum", "peak", "top", "fastest", "höchste",
                                         "höchster", "máx", "máxima", "maximal", "maximale">();
     if (header.has_any<"note", "notes", "remark", "remarks", "comment", "notiz", "notizen", "bemerkung", "nota",
@@ -28,21 +45,33 @@ HandField field_of(const HeaderCell& header) {
         (header.has("on") && header.has("way")))
         return HandField::readings;
     if (header.has_any<"recharged", "recharge", "charged", "charger", "nachgeladen", "geladen", "recargado",
-                       "recarga", "rechargé">())
+                       "recarga", "rechargé", "back", "refilled", "refill">())
         return HandField::recharged;
     if (header.has_any<"aircraft", "craft", "model", "plane", "flugzeug", "modell", "avión", "avion", "aeronave",
                        "modelo", "aéronef", "modèle">())
         return HandField::aircraft;
     if (header.has("wind")) return HandField::wind;
-    if (header.has_any<"resting", "rested", "rest", "ruhespannung", "ruhe", "reposo", "repos">())
+    // "rest" is what remains, in German; of volts it is neither.
+    if (header.has_any<"resting", "rested", "rest", "ruhespannung", "ruhe", "reposo", "repos">() ||
+        (header.has("remaining") && names_volts(header)))
         return header.measures(Dimension::time) ? HandField::rest : HandField::resting_volts;
+    if (names_flying_time(name)) return HandField::duration;
     if (header.has_any<"lowest", "min", "minimum", "niedrigste", "mín", "mínima", "minimale">() &&
-        (header.has_any<"voltage", "volts", "volt", "v">() || header.measures(Dimension::voltage)))
+        names_volts(header))
         return HandField::lowest_volts;
+    if (header.has_any<"landed", "landing", "touchdown", "end", "ended", "until", "gelandet", "landung", "ende",
+                       "aterrizaje", "fin", "atterrissage">() &&
+        !names_volts(header) && !header.unit)
+        return HandField::landed;
+    if (header.has_any<"took", "takeoff", "launch", "launched", "departure", "uhrzeit", "abflug", "despegue",
+                       "salida", "décollage">() &&
+        !header.unit)
+        return HandField::clock;
     if (header.has_any<"date", "day">()) return HandField::date;
     if (header.has_any<"farthest", "furthest">() || (highest && header.has_any<"distance", "range">()))
         return HandField::farthest;
-    if (header.has_any<"distance", "way", "flown">() && !header.measures(Dimension::time))
+    if (header.has_any<"distance", "way", "flown", "km", "kilometres", "kilometers", "miles", "mi">() &&
+        !header.measures(Dimension::time) && !header.measures(Dimension::speed))
         return HandField::distance;
     if (header.has("speed") || header.measures(Dimension::speed)) return HandField::highest_speed;
     if (header.has_any<"current", "amps">() || header.measures(Dimension::current))
@@ -82,6 +111,7 @@ bool is_number_field(HandField field) {
     case HandField::unknown:
     case HandField::date:
     case HandField::clock:
+    case HandField::landed:
     case HandField::name:
     case HandField::aircraft:
     case HandField::pack:
@@ -109,14 +139,51 @@ units::Result<double> number(const HandCell& cell, const units::Where& place) {
         value = written->value * written->unit.scale;
     } else if (const auto plain = number_from_text(cell.text)) {
         value = *plain * cell.scale;
-    } else {
-        return not_read(cell.text, "number in a cell", place);
+    } else if (dimension != Dimension::time || !parse_clock(cell.text, ClockForm::hours_first, value)) {
+        return not_read(cell.text, "number in a cell", place); // not "41m 30s" either
     }
     constexpr double most = 1e7;
     if (!(value >= 0.0 && value <= most))
         return units::failure(ErrorCode::value_out_of_range, place,
                               {{"value", value}, {"least", 0.0}, {"most", most}});
     return value;
+}
+
+/// "15 km/h W", "SW 4", "3 bft": the number of a wind among where it comes from, m/s.
+std::optional<double> felt_wind_mps(const HandCell& cell) {
+    std::string words;
+    bool beaufort = false;
+    std::string_view rest = cell.text;
+    while (!(rest = trimmed(rest)).empty()) {
+        const auto end = std::min(rest.find_first_of(" \t,;"), rest.size());
+        std::string word(rest.substr(0, end));
+        rest.remove_prefix(std::min(end + 1, rest.size()));
+        std::transform(word.begin(), word.end(), word.begin(),
+                       [](unsigned char c) { return char(std::tolower(c)); });
+        const bool compass = word.find_first_not_of("neswo") == std::string::npos;
+        if (word == "bft" || word == "bf" || word == "beaufort" || word == "force")
+            beaufort = true;
+        else if (!compass && word != "from" && word != "aus" && word != "de" && word != "del")
+            words += (words.empty() ? "" : " ") + word;
+    }
+    if (words.ends_with("bft")) {
+        beaufort = true;
+        words.resize(words.size() - 3);
+    }
+    if (beaufort) {
+        const auto force = number_from_text(trimmed(words));
+        // The middle of a step: 0.836 m/s times the force to 3/2 (World Meteorological Organization's scale; from
+        // memory).
+        constexpr double mps_of_one = 0.836;
+        constexpr double most_force = 12.0;
+        if (!force || !(*force >= 0.0) || *force > most_force) return std::nullopt;
+        return mps_of_one * std::pow(*force, 1.5);
+    }
+    if (const auto written = number_with_unit(words);
+        written && written->unit.dimension == Dimension::speed && written->value >= 0.0)
+        return written->value * written->unit.scale;
+    if (const auto plain = number_from_text(words); plain && *plain >= 0.0) return *plain * cell.scale;
+    return std::nullopt;
 }
 
 void put(HandField field, double value, HandFlight& flight) {
@@ -148,7 +215,8 @@ struct WhenAndWords {
 units::Result<bool> take_words(const HandCell& cell, DateOrder dates, const units::Where& place, HandFlight& flight,
                                WhenAndWords& when) {
     switch (cell.field) {
-    case HandField::unknown: return true;
+    case HandField::unknown:
+    case HandField::landed: return true;
     case HandField::name: flight.kept.name = as_utf8(cell.text); return true;
     case HandField::aircraft: flight.aircraft = as_utf8(cell.text); return true;
     case HandField::pack: flight.pack = as_utf8(cell.text); return true;
@@ -176,17 +244,23 @@ units::Result<bool> take_words(const HandCell& cell, DateOrder dates, const unit
     }
 }
 
-char delimiter_of(const std::string& text) {
-    const std::string first = text.substr(0, text.find('\n'));
+/// Lines that are looked at for the names of the columns.
+constexpr std::size_t most_lines_above = 10;
+
+/// A copied row is cut at tabs, whatever its notes hold; else at what cuts a line of the first ones into most.
+char notebook_delimiter(std::string_view text) {
     char delimiter = ',';
     std::ptrdiff_t most = 0;
-    // A copied row is cut at tabs, whatever its notes hold.
-    for (const char candidate : {'\t', ';', ','}) {
-        const auto count = std::count(first.begin(), first.end(), candidate);
-        if (count <= most) continue;
-        most = count;
-        delimiter = candidate;
-        if (candidate == '\t') break;
+    for (std::size_t line = 0; line <= most_lines_above && !text.empty(); ++line) {
+        const std::string_view first = text.substr(0, text.find('\n'));
+        text.remove_prefix(std::min(first.size() + 1, text.size()));
+        if (first.find('\t') != std::string_view::npos) return '\t';
+        for (const char candidate : {';', ','}) {
+            const auto count = std::count(first.begin(), first.end(), candidate);
+            if (count <= most) continue;
+            most = count;
+            delimiter = candidate;
+        }
     }
     return delimiter;
 }
@@ -311,12 +385,17 @@ units::Result<HandFlight> hand_flight(const std::vector<HandCell>& cells, DateOr
         const auto words = take_words(cell, dates, place, flight, when);
         if (!words) return tl::unexpected(words.error());
         if (*words) continue;
-        const auto value = number(cell, place);
-        // A wind as felt may be a word: it is kept with the note.
-        if (!value && cell.field == HandField::wind && cell.text.find_first_of("0123456789") == std::string::npos) {
+        auto value = number(cell, place);
+        if (!value && cell.field == HandField::wind) {
+            // As felt it may be a word, or bear where it comes from: what the number does not hold goes into the
+            // note.
+            const auto felt = felt_wind_mps(cell);
+            if (!felt && cell.text.find_first_of("0123456789") != std::string::npos)
+                return tl::unexpected(value.error());
             std::string& note = flight.kept.note;
             note += (note.empty() ? "" : "; ") + as_utf8(cell.column) + ": " + as_utf8(cell.text);
-            continue;
+            if (!felt) continue;
+            value = *felt;
         }
         if (!value) return tl::unexpected(value.error());
         put(cell.field, *value, flight);
@@ -360,7 +439,8 @@ void numbers_are_no_clock(HandTable& table) {
             const std::string_view cell = c < row.cells.size() ? trimmed(row.cells[c]) : std::string_view();
             if (means_missing(cell)) continue;
             ++filled;
-            numbers += number_from_text(cell) ? 1 : 0;
+            const auto written = number_with_unit(cell);
+            numbers += number_from_text(cell) || (written && written->unit.dimension == Dimension::time) ? 1 : 0;
         }
         if (filled == 0 || numbers < filled) continue;
         table.fields[c] = HandField::duration;
@@ -371,35 +451,120 @@ void numbers_are_no_clock(HandTable& table) {
 
 } // namespace
 
-HandTable hand_table(const std::string& text) {
-    HandTable table;
-    const auto rows = csv_rows(text.starts_with("\xEF\xBB\xBF") ? text.substr(3) : text, delimiter_of(text));
-    if (rows.empty()) return table;
+namespace {
+
+/// "0:41" is of hours and minutes where what was flown or drawn in 41 s could not be.
+void stopwatches_may_have_hours(HandTable& table) {
+    const auto place_of = [&](HandField field) {
+        return std::size_t(std::find(table.fields.begin(), table.fields.end(), field) - table.fields.begin());
+    };
+    const std::size_t duration = place_of(HandField::duration);
+    if (duration == table.fields.size()) return;
+    const auto is_short = [](const std::string& cell) { return std::count(cell.begin(), cell.end(), ':') == 1; };
+    const auto per_second = [&](const HandTable::Row& row, HandField field) {
+        const std::size_t at = place_of(field);
+        double seconds = 0.0;
+        if (at == table.fields.size() || std::max(at, duration) >= row.cells.size() ||
+            !is_short(row.cells[duration]) ||
+            !parse_clock(trimmed(row.cells[duration]), ClockForm::minutes_first, seconds) || !(seconds > 0.0))
+            return 0.0;
+        const auto value =
+            number({field, std::string(trimmed(row.cells[at])), table.scales[at], {}}, units::Where{});
+        return value ? *value / seconds : 0.0;
+    };
+    constexpr double fastest_mps = 80.0;
+    constexpr double most_ah_per_s = 200.0 / units::seconds_per_hour;
+    const bool impossible = std::any_of(table.rows.begin(), table.rows.end(), [&](const HandTable::Row& row) {
+        return per_second(row, HandField::distance) > fastest_mps ||
+               per_second(row, HandField::used) > most_ah_per_s ||
+               per_second(row, HandField::recharged) > most_ah_per_s;
+    });
+    if (!impossible) return;
+    for (HandTable::Row& row : table.rows) {
+        if (duration < row.cells.size() && is_short(row.cells[duration])) row.cells[duration] += ":00";
+    }
+}
+
+/// The clock at the landing less the clock at the launch, past midnight too, where nothing else says how long it
+/// was.
+void landings_are_durations(HandTable& table) {
+    const auto place_of = [&](HandField field) {
+        return std::size_t(std::find(table.fields.begin(), table.fields.end(), field) - table.fields.begin());
+    };
+    const std::size_t landed = place_of(HandField::landed);
+    const std::size_t clock = place_of(HandField::clock);
+    if (landed == table.fields.size()) return;
+    if (clock == table.fields.size() || place_of(HandField::duration) < table.fields.size()) {
+        table.fields[landed] = HandField::unknown;
+        return;
+    }
+    table.fields[landed] = HandField::duration;
+    table.scales[landed] = units::seconds_per_minute;
+    for (HandTable::Row& row : table.rows) {
+        if (std::max(landed, clock) >= row.cells.size()) continue;
+        double from_s = 0.0;
+        double to_s = 0.0;
+        std::string& cell = row.cells[landed];
+        // Otherwise it stays, and is refused as no duration.
+        if (!parse_clock(trimmed(row.cells[clock]), ClockForm::without_seconds, from_s) ||
+            !parse_clock(trimmed(cell), ClockForm::without_seconds, to_s))
+            continue;
+        constexpr double day_s = 86400.0;
+        const double flown_s = to_s - from_s + (to_s < from_s ? day_s : 0.0);
+        cell = text_from_number(flown_s / units::seconds_per_minute, 2);
+    }
+}
+
+std::string in_small_letters(std::string text) {
+    std::transform(text.begin(), text.end(), text.begin(), [](unsigned char c) { return char(std::tolower(c)); });
+    return text;
+}
+
+/// The fields that a line names, where it names enough of them.
+bool take_names(const std::vector<std::string>& cells, std::size_t least, HandTable& table) {
     std::size_t known = 0;
-    for (const std::string& cell : rows.front().cells) {
+    for (const std::string& cell : cells) {
         const HeaderCell header = take_apart(as_utf8(cell));
-        const HandField field = field_of(header);
+        const HandField field = field_of(header, in_small_letters(as_utf8(cell)));
         const Measured what = measured(field);
         table.fields.push_back(field);
         table.heads.push_back(cell);
-        table.scales.push_back(header.unit && header.unit->dimension == what.dimension ? header.unit->scale
-                                                                                       : what.usual);
+        double scale = header.unit && header.unit->dimension == what.dimension ? header.unit->scale : what.usual;
+        if (field == HandField::distance && header.has_any<"miles", "mi">()) scale = units::metres_per_mile;
+        table.scales.push_back(scale);
         known += field != HandField::unknown ? 1 : 0;
     }
-    const bool headed = known >= 2;
-    if (!headed) {
-        table.fields.clear();
-        table.heads.clear();
-        table.scales.clear();
+    if (known >= least) return true;
+    table.fields.clear();
+    table.heads.clear();
+    table.scales.clear();
+    return false;
+}
+
+} // namespace
+
+HandTable hand_table(const std::string& text) {
+    HandTable table;
+    const std::string_view whole = std::string_view(text).substr(text.starts_with("\xEF\xBB\xBF") ? 3 : 0);
+    auto rows = csv_rows(std::string(whole), notebook_delimiter(whole));
+    // Remarks, and empty rows, as spreadsheets give them along.
+    std::erase_if(rows, [](const auto& row) {
+        return (!row.cells.empty() && trimmed(row.cells.front()).starts_with('#')) ||
+               std::all_of(row.cells.begin(), row.cells.end(),
+                           [](const std::string& cell) { return trimmed(cell).empty(); });
+    });
+    std::size_t first = 0;
+    // Below a title the names must be more, or words of a note would be taken for them.
+    for (std::size_t i = 0; i < std::min(rows.size(), most_lines_above); ++i) {
+        if (!take_names(rows[i].cells, i == 0 ? 2 : 3, table)) continue;
+        first = i + 1;
+        break;
     }
-    for (std::size_t i = headed ? 1 : 0; i < rows.size(); ++i) {
-        // Spreadsheets give empty rows along.
-        const bool empty = std::all_of(rows[i].cells.begin(), rows[i].cells.end(),
-                                       [](const std::string& cell) { return trimmed(cell).empty(); });
-        if (!empty) table.rows.push_back({rows[i].cells, rows[i].line});
-    }
+    for (std::size_t i = first; i < rows.size(); ++i) table.rows.push_back({rows[i].cells, rows[i].line});
     take_grouping_out(table);
     numbers_are_no_clock(table);
+    landings_are_durations(table);
+    stopwatches_may_have_hours(table);
     return table;
 }
 
@@ -448,14 +613,29 @@ units::Result<std::vector<HandFlight>> flights_by_hand(const std::string& text, 
     }
     const DateOrder order = hand_date_order(dates);
     std::vector<HandFlight> flights;
+    std::optional<units::Error> first_empty;
+    double empty = 0.0;
     for (const HandTable::Row& written : table.rows) {
         std::vector<HandCell> cells;
         for (std::size_t i = 0; i < std::min(table.fields.size(), written.cells.size()); ++i)
             cells.push_back({table.fields[i], written.cells[i], table.scales[i], table.heads[i]});
         row.line = written.line;
         auto flight = hand_flight(cells, order, row);
+        if (!flight && flight.error().code == ErrorCode::value_missing) {
+            if (!first_empty) first_empty = flight.error();
+            ++empty;
+            continue;
+        }
         if (!flight) return tl::unexpected(flight.error());
         flights.push_back(std::move(*flight));
+    }
+    if (!first_empty) return flights;
+    if (flights.empty()) return tl::unexpected(*first_empty);
+    // A day without a flight is in many a notebook.
+    if (said) {
+        said->push_back({units::DiagnosticCode::records_unreadable,
+                         units::Severity::warning,
+                         {{"records", empty}, {"line", double(first_empty->where.line.value_or(1))}}});
     }
     return flights;
 }

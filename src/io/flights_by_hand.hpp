@@ -17,6 +17,7 @@ enum class HandField {
     unknown,
     date,
     clock,
+    landed, ///< the clock at the end; of a table it has become the duration, where nothing else says that
     name,
     aircraft,
     pack,
@@ -95,9 +96,9 @@ DateOrder hand_date_order(const std::vector<std::string>& dates, bool* doubtful 
 double hand_scale(HandField field);
 
 /// Reads flights that left no log from a table with names of columns in any order and case, units in brackets.
-/// Columns: date, time or clock, flight or name, aircraft, pack, duration, used, highest current, distance,
+/// Columns: date, time or clock, landed, flight or name, aircraft, pack, duration, used, highest current, distance,
 /// farthest, highest speed, lowest volts, resting volts, rest, recharged, wind, on the way, note.
-/// @param said  gets the columns that were not understood
+/// @param said  gets the columns that were not understood, and how many rows know nothing of a flight
 /// @error `file_empty`; `no_header` where fewer than two columns are known; those of `hand_flight`, naming the line
 units::Result<std::vector<HandFlight>> flights_by_hand(const std::string& text, const std::string& from,
                                                        std::vector<units::Diagnostic>* said = nullptr);

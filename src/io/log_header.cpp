@@ -378,7 +378,8 @@ private:
         const Meaning& meaning = meaning_of(named.channel);
         c.column.kind = Kind::number;
         c.column.channel = named.channel;
-        // Whole numbers beyond any pack's amps or volts are hundredths or thousandths, whatever the column is called.
+        // Whole numbers beyond any pack's amps or volts are hundredths or thousandths, whatever the column is
+        // called.
         constexpr double most_cruise = 150.0;
         const bool counted = (named.channel == Channel::current_a || named.channel == Channel::voltage_v) &&
                              c.shape.decimals == 0 && !c.shape.values.empty() &&

@@ -22,6 +22,9 @@ book::KeptFlight made_by_hand(const Workspace& workspace, const io::HandFlight& 
     // Resting volts may be written of the whole pack.
     constexpr double most_cell_v = 4.6;
     if (kept.rested_cell_v && *kept.rested_cell_v > most_cell_v) *kept.rested_cell_v /= kept.flown.pack.series;
+    // And the lowest of one cell.
+    if (auto& lowest = kept.by_hand->lowest_voltage_v; lowest && *lowest <= most_cell_v)
+        *lowest *= kept.flown.pack.series;
     if (kept.name.empty()) kept.name = "by hand " + io::text_from_number(double(hand.line), 0);
     kept.flown.name = kept.name;
     return kept;

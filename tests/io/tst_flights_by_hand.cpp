@@ -19,6 +19,9 @@ private slots:
     void unitsOfTheHeaderHold();
     void aNotebookInGerman();
     void aTimeOfNumbersIsADuration();
+    void notebooksOfOthers();
+    void aWindAsFelt_data();
+    void aWindAsFelt();
     void readingsOnTheWay();
     void readingsThatSayNothingAreRefused();
     void whatIsWrongSaysWhere_data();
@@ -57,6 +60,86 @@ void FlightsByHandTest::unitsOfTheHeaderHold() {
     VERIFY_NEAR(*hand.highest_speed_mps, 20.0, 1e-9);
     VERIFY_NEAR(*hand.wind_mps, 5.0, 1e-9);
     QCOMPARE(QString::fromStdString((*flights)[0].aircraft), QStringLiteral("Alcaraván"));
+}
+
+/// As pilots keep them: titles and remarks above the names, launch and landing by the clock, units with the
+/// numbers.
+void FlightsByHandTest::notebooksOfOthers() {
+    const auto clocks =
+        io::flights_by_hand("# seasons 2026\nLong range,,,,,,,,,\n\n"
+                            "day,model,battery,took off,landed,km,used mAh,put back,lowest cell,max speed,comment\n"
+                            "2026-06-01,Kestrel,6S A,14:05,14:31,21.5,4300,4420,3.4,72 kph,\"nice, calm\"\n"
+                            "2026-06-02,Kestrel,6S B,23:50,00:12,17.0,3900,4010,3.5,80,late\n",
+                            "clocks.csv");
+    QVERIFY(clocks.has_value());
+    QCOMPARE(clocks->size(), std::size_t(2));
+    QCOMPARE(clocks->front().line, std::int64_t(5));
+    const auto& first = clocks->front().kept;
+    VERIFY_NEAR(*first.by_hand->duration_s, 26.0 * 60.0, 1e-9);
+    VERIFY_NEAR(*first.by_hand->ground_m, 21500.0, 1e-9);
+    VERIFY_NEAR(*first.by_hand->charge_ah, 4.3, 1e-9);
+    VERIFY_NEAR(*first.recharged_ah, 4.42, 1e-9);
+    VERIFY_NEAR(*first.by_hand->lowest_voltage_v, 3.4, 1e-9);
+    VERIFY_NEAR(*first.by_hand->highest_speed_mps, 20.0, 1e-9);
+    VERIFY_NEAR(*clocks->back().kept.by_hand->duration_s, 22.0 * 60.0, 1e-9); // past midnight
+
+    std::vector<units::Diagnostic> said;
+    const auto words = io::flights_by_hand("Date;Craft;Pack;Flight time;Distance;mAh charged;V rest;Wind;Notes\n"
+                                           "12.5.26;Heron;P1;23 min;18,4 km;5200;3,61 V;15 km/h W;cold\n"
+                                           "13.5.26;Heron;P2;0:41;31 km;8100 mAh;14,2;3 bft SW;\n"
+                                           "14.5.26;Heron;P1;41m 30s;30100 m;8.05 Ah;3.55;calm;lost video\n"
+                                           "15.5.26;Heron;;;;;;;stayed at home\n",
+                                           "words.csv", &said);
+    QVERIFY2(words.has_value(), words ? "" : words.error().where.field.c_str());
+    const auto seconds = [&](std::size_t i) { return *words->at(i).kept.by_hand->duration_s; };
+    VERIFY_NEAR(seconds(0), 23.0 * 60.0, 1e-9);
+    VERIFY_NEAR(seconds(1), 41.0 * 60.0, 1e-9); // in 41 s nobody flies 31 km
+    VERIFY_NEAR(seconds(2), 41.5 * 60.0, 1e-9);
+    VERIFY_NEAR(*words->at(0).kept.rested_cell_v, 3.61, 1e-9);
+    VERIFY_NEAR(*words->at(1).kept.recharged_ah, 8.1, 1e-9);
+    VERIFY_NEAR(*words->at(2).kept.recharged_ah, 8.05, 1e-9);
+    VERIFY_NEAR(*words->at(2).kept.by_hand->ground_m, 30100.0, 1e-9);
+    QCOMPARE(QString::fromStdString(words->at(0).kept.note), QStringLiteral("Wind: 15 km/h W; cold"));
+
+    QCOMPARE(words->size(), std::size_t(3));
+    QCOMPARE(said.size(), std::size_t(1));
+    QCOMPARE(said.front().code, units::DiagnosticCode::records_unreadable);
+    QCOMPARE(std::get<double>(said.front().parameters[1].value), 5.0);
+
+    // "21:30" is no clock under such a name, in German either.
+    const auto german = io::flights_by_hand("Datum;Flugzeit;Verbrauch (mAh)\n12.04.2026;21:30;950\n", "heft.csv");
+    QVERIFY(german.has_value());
+    VERIFY_NEAR(*german->front().kept.by_hand->duration_s, 1290.0, 1e-9);
+}
+
+void FlightsByHandTest::aWindAsFelt_data() {
+    QTest::addColumn<QByteArray>("cell");
+    QTest::addColumn<double>("mps");
+    QTest::newRow("with its direction") << QByteArray("15 km/h W") << 15.0 / 3.6;
+    QTest::newRow("the direction first") << QByteArray("SW 4") << 4.0;
+    QTest::newRow("a unit of its own") << QByteArray("10 mph from NNE") << 4.4704;
+    // World Meteorological Organization, Beaufort scale: force 3 is 3.4 to 5.4 m/s, force 6 10.8 to 13.8 (from
+    // memory).
+    QTest::newRow("Beaufort") << QByteArray("3 bft SW") << 4.344;
+    QTest::newRow("Beaufort in front") << QByteArray("Bft 6") << 12.287;
+    QTest::newRow("written together") << QByteArray("2bft") << 2.3646;
+    QTest::newRow("a word") << QByteArray("calm") << -1.0;
+    QTest::newRow("no force") << QByteArray("14 bft") << -2.0;
+    QTest::newRow("no wind") << QByteArray("12 km") << -2.0;
+}
+
+/// -1: nothing but a word; -2: refused.
+void FlightsByHandTest::aWindAsFelt() {
+    QFETCH(QByteArray, cell);
+    QFETCH(double, mps);
+    const auto flights =
+        io::flights_by_hand("date;duration;wind\n2026-06-01;20;" + cell.toStdString() + "\n", "w.csv");
+    QCOMPARE(flights.has_value(), mps > -1.5);
+    if (!flights) return;
+    const auto& wind = flights->front().kept.by_hand->wind_mps;
+    QCOMPARE(wind.has_value(), mps >= 0.0);
+    if (wind) VERIFY_NEAR(*wind, mps, 1e-3);
+    if (!wind) QCOMPARE(QString::fromStdString(flights->front().kept.note), QStringLiteral("wind: calm"));
 }
 
 void FlightsByHandTest::aNotebookInGerman() {
