@@ -31,6 +31,16 @@ LogbookWorker::Write write_of(std::int64_t id, std::size_t bytes = 10) {
     return [id, bytes](logbook::Book& book) { return book.make(edit_of(id, std::string(bytes, 'x')), id); };
 }
 
+/// What a window holds where flights are filed.
+struct Filing {
+    PlanSession plans;
+    Workspace workspace{plans};
+    DebriefSession debriefs;
+    FlightSession flights{workspace, debriefs, plans};
+
+    void openDemoLog() { flights.openLog(QStringLiteral(DEMO_DIR "/2026-04-11-alcaravan-calm.csv")); }
+};
+
 } // namespace
 
 class LogbookWorkerTest : public QObject {
@@ -86,13 +96,12 @@ void LogbookWorkerTest::aResultReachesNobodyWhoIsGone() {
 }
 
 void LogbookWorkerTest::filingEndsInTheBookItBeganIn() {
-    PlanSession plans;
-    Workspace workspace(plans);
-    DebriefSession debriefs;
-    FlightSession flights(workspace, debriefs, plans);
+    Filing filing;
+    Workspace& workspace = filing.workspace;
+    FlightSession& flights = filing.flights;
     QVERIFY(workspace.openBook(file("a.sqlite")));
-    flights.openLog(QStringLiteral(DEMO_DIR "/2026-04-11-alcaravan-calm.csv"));
-    EVENTUALLY(debriefs.debrief());
+    filing.openDemoLog();
+    EVENTUALLY(filing.debriefs.debrief());
     flights.file();
     QVERIFY(flights.is_filing());
     QVERIFY(workspace.openBook(file("b.sqlite")));
@@ -117,14 +126,13 @@ void LogbookWorkerTest::filingEndsInTheBookItBeganIn() {
 }
 
 void LogbookWorkerTest::aBillInTheMakingIsKeptWithTheFlight() {
-    PlanSession plans;
-    plans.setRequest(sobremesa::tests::sample_request());
-    Workspace workspace(plans);
-    DebriefSession debriefs;
-    FlightSession flights(workspace, debriefs, plans);
+    Filing filing;
+    filing.plans.setRequest(sobremesa::tests::sample_request());
+    Workspace& workspace = filing.workspace;
+    FlightSession& flights = filing.flights;
     QVERIFY(workspace.openBook(file("a.sqlite")));
-    flights.openLog(QStringLiteral(DEMO_DIR "/2026-04-11-alcaravan-calm.csv"));
-    EVENTUALLY(debriefs.debrief());
+    filing.openDemoLog();
+    EVENTUALLY(filing.debriefs.debrief());
     QVERIFY(flights.pack_fits());
     flights.file();
     std::promise<void> stored;
