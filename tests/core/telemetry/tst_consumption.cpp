@@ -303,6 +303,14 @@ void ConsumptionTest::wrongSpeedUnitIsNoticed() {
     FlightLog raw = made_log();
     for (double& v : raw[Channel::ground_speed_mps]) v *= 3.6;
     QVERIFY(notes(summary_of(raw), DiagnosticCode::distances_disagree));
+    // A speed of 8 % too much is noticed over two kilometres; over 600 m it is no more than a turn cut short.
+    const auto noticed = [](int rows) {
+        FlightLog log = made_log(rows);
+        for (double& v : log[Channel::ground_speed_mps]) v *= 1.08;
+        return notes(summary_of(log), DiagnosticCode::distances_disagree);
+    };
+    QVERIFY(noticed(201));
+    QVERIFY(!noticed(61));
 }
 
 void ConsumptionTest::leftByCountedCharge() {
