@@ -27,6 +27,13 @@ bool names_flying_time(std::string_view name) {
                        [&](std::string_view one) { return name.find(one) != std::string_view::npos; });
 }
 
+/// How long the charger took says nothing of the flight.
+bool names_charging(std::string_view name) {
+    constexpr std::array<std::string_view, 3> names = {"charg", "lade", "carga"};
+    return std::any_of(names.begin(), names.end(),
+                       [&](std::string_view one) { return name.find(one) != std::string_view::npos; });
+}
+
 /// Volts of anything.
 bool names_volts(const HeaderCell& header) {
     return header.has_any<"voltage", "volts", "volt", "v", "cell", "cells">() ||
@@ -44,6 +51,8 @@ HandField field_of(const HeaderCell& header, std::string_view name) {
                        "relevés">() ||
         (header.has("on") && header.has("way")))
         return HandField::readings;
+    if (header.measures(Dimension::time) && names_charging(name)) return HandField::unknown;
+    if (header.has_any<"temp", "temperature", "height", "altitude">()) return HandField::unknown;
     if (header.has_any<"recharged", "recharge", "charged", "charger", "nachgeladen", "geladen", "recargado",
                        "recarga", "rechargé", "back", "refilled", "refill">())
         return HandField::recharged;
@@ -52,7 +61,8 @@ HandField field_of(const HeaderCell& header, std::string_view name) {
         return HandField::aircraft;
     if (header.has("wind")) return HandField::wind;
     // "rest" is what remains, in German; of volts it is neither.
-    if (header.has_any<"resting", "rested", "rest", "ruhespannung", "ruhe", "reposo", "repos">() ||
+    if (header.has_any<"resting", "rested", "rest", "ruhespannung", "ruhe", "reposo", "repos", "pause", "pausa",
+                       "wartezeit", "espera">() ||
         (header.has("remaining") && names_volts(header)))
         return header.measures(Dimension::time) ? HandField::rest : HandField::resting_volts;
     if (names_flying_time(name)) return HandField::duration;
@@ -68,11 +78,12 @@ HandField field_of(const HeaderCell& header, std::string_view name) {
         !header.unit)
         return HandField::clock;
     if (header.has_any<"date", "day">()) return HandField::date;
-    if (header.has_any<"farthest", "furthest">() || (highest && header.has_any<"distance", "range">()))
+    if (header.has_any<"farthest", "furthest">() || (highest && header.has_any<"distance", "dist", "range">()))
         return HandField::farthest;
-    if (header.has_any<"distance", "way", "flown", "km", "kilometres", "kilometers", "miles", "mi">() &&
+    if (header.has_any<"distance", "dist", "way", "flown", "km", "kilometres", "kilometers", "miles", "mi">() &&
         !header.measures(Dimension::time) && !header.measures(Dimension::speed))
         return HandField::distance;
+    if (header.measures(Dimension::length)) return HandField::distance;
     if (header.has("speed") || header.measures(Dimension::speed)) return HandField::highest_speed;
     if (header.has_any<"current", "amps">() || header.measures(Dimension::current))
         return HandField::highest_current;
@@ -255,7 +266,7 @@ char notebook_delimiter(std::string_view text) {
         const std::string_view first = text.substr(0, text.find('\n'));
         text.remove_prefix(std::min(first.size() + 1, text.size()));
         if (first.find('\t') != std::string_view::npos) return '\t';
-        for (const char candidate : {';', ','}) {
+        for (const char candidate : {';', '|', ','}) {
             const auto count = std::count(first.begin(), first.end(), candidate);
             if (count <= most) continue;
             most = count;
@@ -523,6 +534,7 @@ std::string in_small_letters(std::string text) {
 /// The fields that a line names, where it names enough of them.
 bool take_names(const std::vector<std::string>& cells, std::size_t least, HandTable& table) {
     std::size_t known = 0;
+    bool values = false;
     for (const std::string& cell : cells) {
         const HeaderCell header = take_apart(as_utf8(cell));
         const HandField field = field_of(header, in_small_letters(as_utf8(cell)));
@@ -533,8 +545,11 @@ bool take_names(const std::vector<std::string>& cells, std::size_t least, HandTa
         if (field == HandField::distance && header.has_any<"miles", "mi">()) scale = units::metres_per_mile;
         table.scales.push_back(scale);
         known += field != HandField::unknown ? 1 : 0;
+        // "22 min" is a flight's.
+        const std::string_view written = trimmed(cell);
+        values = values || (!written.empty() && written.front() >= '0' && written.front() <= '9');
     }
-    if (known >= least) return true;
+    if (known >= least && !values) return true;
     table.fields.clear();
     table.heads.clear();
     table.scales.clear();

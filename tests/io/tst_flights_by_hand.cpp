@@ -106,6 +106,29 @@ void FlightsByHandTest::notebooksOfOthers() {
     QCOMPARE(said.front().code, units::DiagnosticCode::records_unreadable);
     QCOMPARE(std::get<double>(said.front().parameters[1].value), 5.0);
 
+    // A unit is a name enough; what is measured of something else is left alone.
+    const auto bars = io::flights_by_hand("date|flight (min)|ground covered (km)|craft temp|max height (m)\n"
+                                          "2026-06-01|22|14,2|35|90\n",
+                                          "bars.csv");
+    QVERIFY(bars.has_value());
+    VERIFY_NEAR(*bars->front().kept.by_hand->ground_m, 14200.0, 1e-9);
+    VERIFY_NEAR(*bars->front().kept.by_hand->duration_s, 1320.0, 1e-9);
+    QVERIFY(bars->front().aircraft.empty());
+
+    // A first row of values is a flight, not names.
+    const auto bare = io::flights_by_hand("2026-06-01,22 min,4100 mAh\n2026-06-02,25 min,4600 mAh\n", "bare.csv");
+    QCOMPARE(bare.error().code, ErrorCode::no_header);
+
+    // Other times beside the flight's: of the rest, of the charger.
+    const auto rested =
+        io::flights_by_hand("Datum;Start;Gelandet;Pause (min);Ladezeit (min);Ruhespannung;Max dist\n"
+                            "1.6.26;14:05;14:31;15;70;3,72;10,2 km\n",
+                            "pause.csv");
+    QVERIFY(rested.has_value());
+    VERIFY_NEAR(*rested->front().kept.by_hand->duration_s, 26.0 * 60.0, 1e-9);
+    VERIFY_NEAR(*rested->front().kept.rest_s, 15.0 * 60.0, 1e-9);
+    VERIFY_NEAR(*rested->front().kept.by_hand->farthest_m, 10200.0, 1e-9);
+
     // "21:30" is no clock under such a name, in German either.
     const auto german = io::flights_by_hand("Datum;Flugzeit;Verbrauch (mAh)\n12.04.2026;21:30;950\n", "heft.csv");
     QVERIFY(german.has_value());
