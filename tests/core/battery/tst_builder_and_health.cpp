@@ -6,6 +6,8 @@
 #include "core/battery/landing_rules.hpp"
 #include "core/battery/pack_builder.hpp"
 #include "core/battery/trend_line.hpp"
+#include "core/units/explanation.hpp"
+#include "core/units/quantity.hpp"
 #include "support/compare.hpp"
 #include "support/test_program.hpp"
 
@@ -65,6 +67,10 @@ void BuilderAndHealthTest::massesAndResistancesAddUp() {
     QVERIFY(made.has_value());
     VERIFY_NEAR(made->pack.mass_kg, made->cells_kg + made->strips_kg + made->leads_kg + made->extras_kg, 1e-12);
     VERIFY_NEAR(made->cells_kg, 8 * 0.047, 1e-12);
+    // What "why?" says of the energy by mass, from the label.
+    const auto density = explain(build, *made, units::Quantity::energy_density);
+    QVERIFY(density);
+    VERIFY_NEAR(density->value.value * made->pack.mass_kg, rated_energy_wh(made->pack), 1e-9);
     // A strip from cell to cell by hand: ρ·l/(w·t), five rows of them, two side by side in each.
     const double one_ohm = 6.93e-8 * 1.3 * 0.0185 / (0.008 * 0.00015);
     VERIFY_NEAR(made->strip_resistance_ohm, one_ohm * 5.0 / 2.0, 1e-9);

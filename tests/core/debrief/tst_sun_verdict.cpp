@@ -85,6 +85,7 @@ private slots:
     void tenMinutesTellGainFromLoss_data();
     void tenMinutesTellGainFromLoss();
     void threeSensorsTellItAll();
+    void aSensorAtThePackShowsTheCharging();
     void aSwitchedOffArrayIsRecognised();
     void aSlowDescentIsNotSun();
     void theTestIsReadPartByPart();
@@ -138,6 +139,25 @@ void SunVerdictTest::tenMinutesTellGainFromLoss() {
     QVERIFY2(right >= 0.95 * (outside - silent), qPrintable(said));
     QCOMPARE(inside_silent, inside);
     QVERIFY2(held >= 90, qPrintable(said));
+}
+
+/// A sensor that never shows less than nothing sits behind the array and counts the sun along; one that shows
+/// current into the pack does not, nor does a log that has the array's own.
+void SunVerdictTest::aSensorAtThePackShowsTheCharging() {
+    const auto counts = [](telemetry::FlightLog log, bool has_array = true) {
+        airframe::Aircraft aircraft;
+        if (has_array) aircraft.array.emplace();
+        return debrief::counts_the_sun(*telemetry::clean(tests::shared(std::move(log))), aircraft);
+    };
+    auto log = tests::made_log(301);
+    QVERIFY(counts(log));
+    QVERIFY(!counts(log, false));
+    log[telemetry::Channel::current_a][150] = -1.5;
+    QVERIFY(!counts(log));
+    log[telemetry::Channel::current_a][150] = -0.1; // a sensor's own zero
+    QVERIFY(counts(log));
+    log[telemetry::Channel::array_current_a].assign(301, 1.0);
+    QVERIFY(!counts(log));
 }
 
 void SunVerdictTest::threeSensorsTellItAll() {
