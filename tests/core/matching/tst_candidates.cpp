@@ -171,6 +171,8 @@ void CandidatesTest::windShortensOutAndBack() {
     const double along_m = match(bench, candidates).front().range_m->value;
     // Closed form for a wind along the way: the mean ground speed is V - w²/V.
     VERIFY_NEAR(along_m / calm_m, 1.0 - 36.0 / (14.0 * 14.0), 1e-9);
+    bench.wind_mps = 0.8; // a breath counts as well
+    VERIFY_NEAR(match(bench, candidates).front().range_m->value / calm_m, 1.0 - 0.64 / (14.0 * 14.0), 1e-9);
     bench.wind_mps = 20.0;
     QVERIFY(!match(bench, candidates).front().range_m);
     QVERIFY(match(bench, candidates).front().flies());

@@ -51,6 +51,7 @@ private slots:
     void withoutCurrentWayIsStillKnown();
     void withoutPositionChargeIsStillKnown();
     void wrongSpeedUnitIsNoticed();
+    void aGapAtTheBeginningDrawsNothing();
     void leftByCountedCharge();
     void zeroVoltsAreNoLowPack();
     void everyNumberExplainsItself();
@@ -311,6 +312,16 @@ void ConsumptionTest::wrongSpeedUnitIsNoticed() {
     };
     QVERIFY(noticed(201));
     QVERIFY(!noticed(61));
+}
+
+void ConsumptionTest::aGapAtTheBeginningDrawsNothing() {
+    FlightLog raw = made_log();
+    for (std::size_t i = 1; i < raw.rows(); ++i) raw[Channel::time_s][i] += 60.0;
+    const LogSummary s = summary_of(raw);
+    QVERIFY(s.pack.points.size() > 2);
+    VERIFY_NEAR(s.pack.points.front().seconds, 61.0, 1e-9);
+    VERIFY_NEAR(s.pack.points.front().charge_ah, 0.0, 1e-12); // nothing beside it says what was drawn
+    VERIFY_NEAR(s.pack.points[1].current_a, 5.0, 1e-9);
 }
 
 void ConsumptionTest::leftByCountedCharge() {
