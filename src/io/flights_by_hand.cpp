@@ -464,16 +464,18 @@ void numbers_are_no_clock(HandTable& table) {
 
 namespace {
 
+/// As many as there are where no column holds it.
+std::size_t column_with(const HandTable& table, HandField field) {
+    return std::size_t(std::find(table.fields.begin(), table.fields.end(), field) - table.fields.begin());
+}
+
 /// "0:41" is of hours and minutes where what was flown or drawn in 41 s could not be.
 void stopwatches_may_have_hours(HandTable& table) {
-    const auto place_of = [&](HandField field) {
-        return std::size_t(std::find(table.fields.begin(), table.fields.end(), field) - table.fields.begin());
-    };
-    const std::size_t duration = place_of(HandField::duration);
+    const std::size_t duration = column_with(table, HandField::duration);
     if (duration == table.fields.size()) return;
     const auto is_short = [](const std::string& cell) { return std::count(cell.begin(), cell.end(), ':') == 1; };
     const auto per_second = [&](const HandTable::Row& row, HandField field) {
-        const std::size_t at = place_of(field);
+        const std::size_t at = column_with(table, field);
         double seconds = 0.0;
         if (at == table.fields.size() || std::max(at, duration) >= row.cells.size() ||
             !is_short(row.cells[duration]) ||
@@ -499,13 +501,10 @@ void stopwatches_may_have_hours(HandTable& table) {
 /// The clock at the landing less the clock at the launch, past midnight too, where nothing else says how long it
 /// was.
 void landings_are_durations(HandTable& table) {
-    const auto place_of = [&](HandField field) {
-        return std::size_t(std::find(table.fields.begin(), table.fields.end(), field) - table.fields.begin());
-    };
-    const std::size_t landed = place_of(HandField::landed);
-    const std::size_t clock = place_of(HandField::clock);
+    const std::size_t landed = column_with(table, HandField::landed);
+    const std::size_t clock = column_with(table, HandField::clock);
     if (landed == table.fields.size()) return;
-    if (clock == table.fields.size() || place_of(HandField::duration) < table.fields.size()) {
+    if (clock == table.fields.size() || column_with(table, HandField::duration) < table.fields.size()) {
         table.fields[landed] = HandField::unknown;
         return;
     }
