@@ -66,12 +66,12 @@ void PlanSession::workOut() {
             Worked worked;
             // The first time a raster takes a moment; after that it is shared.
             worked.terrain = io::add_terrain(with);
-            auto plan = mission::make_plan(with);
+            auto plan = mission::make_plan(with, io::on_all_cores);
             if (!plan) {
                 worked.trouble = plan.error();
                 return worked;
             }
-            if (looks_out) worked.limits = mission::check_limits(*plan);
+            if (looks_out) worked.limits = mission::check_limits(*plan, io::on_all_cores);
             worked.plan = std::make_shared<const mission::Plan>(std::move(*plan));
             return worked;
         },
@@ -113,7 +113,7 @@ void PlanSession::lookOut() {
             else if (terrain)
                 outlook->relief = std::make_shared<const geodesy::Relief>(geodesy::relief(*terrain, 500, stop));
             outlook->relief_of = terrain.get();
-            outlook->reach = mission::reach(plan->request, plan->conditions, bearings, stop);
+            outlook->reach = mission::reach(plan->request, plan->conditions, bearings, stop, io::on_all_cores);
             if (plan->turn && !plan->request.mission.alternates.empty())
                 outlook->landing_places = mission::bail_out_map(*plan, plan->turn->distance_m.value);
             if (const auto question = matching::question_of(plan->request)) {

@@ -25,10 +25,6 @@ Probability counted(const std::vector<DrawnFlight>& flights, bool DrawnFlight::*
 
 } // namespace
 
-void in_turn(std::size_t parts, const std::function<void(std::size_t)>& job) {
-    for (std::size_t part = 0; part < parts; ++part) job(part);
-}
-
 DaySpread spread_of(const Plan& plan) {
     return spread_of(plan.request, plan.conditions);
 }

@@ -1,19 +1,14 @@
 #pragma once
 
 #include <cstdint>
-#include <functional>
 #include <stop_token>
 #include <vector>
 
 #include "core/mission/drawn_flights.hpp"
+#include "core/mission/parallel.hpp"
 #include "core/mission/plan.hpp"
 
 namespace sobremesa::mission {
-
-/// Runs a job for each of `parts` parts, at once where it can; the core itself knows no threads.
-using Parallel = std::function<void(std::size_t parts, const std::function<void(std::size_t part)>& job)>;
-/// One after the other.
-void in_turn(std::size_t parts, const std::function<void(std::size_t part)>& job);
 
 DaySpread spread_of(const Plan& plan);
 

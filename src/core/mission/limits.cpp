@@ -27,8 +27,8 @@ class Checker {
 public:
     explicit Checker(const Plan& plan) : plan_(plan), request_(plan.request) {}
 
-    /// @param cures  tried before they are offered; else none is
-    LimitsReport report(bool cures) {
+    /// @param try_cures  before they are offered; null: they are taken as they are first thought of
+    LimitsReport report(const Parallel& try_cures) {
         add_pack_limits(plan_, checks_);
         add_air_limits(plan_, checks_);
         add_flyable_limits(plan_, checks_);
@@ -40,9 +40,7 @@ public:
         power_demand();
         alternates();
         areas();
-        for (LimitCheck& check : checks_) {
-            if (cures && check.cure) check.cure = tried_cure(check);
-        }
+        if (try_cures) offer_tried_cures(try_cures);
         std::stable_sort(checks_.begin(), checks_.end(), [](const LimitCheck& a, const LimitCheck& b) {
             static constexpr std::array<int, 4> rank = {2, 1, 0, 3}; // kept, near, broken, unknown
             return rank[std::size_t(a.verdict)] < rank[std::size_t(b.verdict)];
@@ -56,15 +54,24 @@ public:
     }
 
 private:
+    void offer_tried_cures(const Parallel& parallel) {
+        std::vector<std::size_t> broken;
+        for (std::size_t i = 0; i < checks_.size(); ++i) {
+            if (checks_[i].cure && checks_[i].verdict == Verdict::broken) broken.push_back(i);
+        }
+        std::vector<std::optional<LimitCheck::Cure>> cures(broken.size());
+        parallel(broken.size(), [&](std::size_t i) { cures[i] = tried_cure(checks_[broken[i]]); });
+        for (std::size_t i = 0; i < broken.size(); ++i) checks_[broken[i]].cure = cures[i];
+    }
+
     /// The cure that clears it without breaking another limit, if need be a step further than first thought.
     std::optional<LimitCheck::Cure> tried_cure(const LimitCheck& broken) const {
-        if (broken.verdict != Verdict::broken) return broken.cure;
         std::optional<LimitCheck::Cure> cure = broken.cure;
         constexpr int rounds = 4;
         for (int round = 0; round < rounds && cure; ++round) {
-            const auto plan = make_plan(with_cure(request_, *cure));
+            const auto plan = make_trial_plan(with_cure(request_, *cure));
             if (!plan || !plan->turn) return std::nullopt;
-            const LimitsReport after = Checker(*plan).report(false);
+            const LimitsReport after = Checker(*plan).report(nullptr);
             const auto same = std::find_if(after.checks.begin(), after.checks.end(),
                                            [&](const LimitCheck& c) { return c.kind == broken.kind; });
             if (same == after.checks.end() || same->verdict != Verdict::broken)
@@ -235,8 +242,8 @@ const char* verdict_word(Verdict verdict) {
     return words[std::size_t(verdict)];
 }
 
-LimitsReport check_limits(const Plan& plan) {
-    return Checker(plan).report(true);
+LimitsReport check_limits(const Plan& plan, const Parallel& parallel) {
+    return Checker(plan).report(parallel);
 }
 
 namespace {

@@ -4,6 +4,7 @@
 #include <string>
 #include <vector>
 
+#include "core/mission/parallel.hpp"
 #include "core/mission/plan.hpp"
 #include "core/units/explanation_fwd.hpp"
 
@@ -82,7 +83,8 @@ struct LimitsReport {
 };
 
 /// Currents, volts and temperature along the whole flight: the pack discharged through the flight's own legs.
-LimitsReport check_limits(const Plan& plan);
+/// @param parallel  what tries the cures, a plan each
+LimitsReport check_limits(const Plan& plan, const Parallel& parallel = in_turn);
 
 /// Where a cure's input stands in the plan document, as error messages name it.
 const char* cure_field(const LimitCheck::Cure& cure);

@@ -153,16 +153,18 @@ constexpr Nudge nudges[] = {
      }},
 };
 
-std::vector<units::Sensitivity> turn_sensitivities(const Plan& plan, const RuleTurn& turn) {
+std::vector<units::Sensitivity> turn_sensitivities(const Plan& plan, const RuleTurn& turn,
+                                                   const Parallel& parallel) {
     const double at = stays(plan.request) ? turn.time_s : turn.distance_m;
-    std::vector<units::Sensitivity> sensitivities;
-    for (const Nudge& nudge : nudges) {
+    std::vector<units::Sensitivity> sensitivities(std::size(nudges));
+    parallel(std::size(nudges), [&](std::size_t i) {
+        const Nudge& nudge = nudges[i];
         PlanRequest nudged = plan.request;
         nudge.apply(nudged, nudge.step);
         // A nudge after which nobody comes home moves the turn all the way in.
         const double moved = turn_of(nudged, plan.conditions).value_or(0.0);
-        sensitivities.push_back({nudge.quantity, nudge.step, nudge.relative, moved - at});
-    }
+        sensitivities[i] = {nudge.quantity, nudge.step, nudge.relative, moved - at};
+    });
     std::stable_sort(sensitivities.begin(), sensitivities.end(),
                      [](const auto& a, const auto& b) { return std::abs(a.change) > std::abs(b.change); });
     return sensitivities;
@@ -213,7 +215,9 @@ OutwardPoint sampled_at(Plan& plan, const Homeward& homeward, double distance_m)
 
 /// Turns a plan at a place: the turn with its band, the flight home, what moves it.
 /// @param stopped  the wind lets the outbound leg go no farther than its end
-void turn_at(Plan& plan, const Homeward& homeward, const RuleTurn& turn_rule, bool stopped) {
+/// @param parallel  what runs the sensitivities; null: there are none
+void turn_at(Plan& plan, const Homeward& homeward, const RuleTurn& turn_rule, bool stopped,
+             const Parallel& parallel) {
     const OutwardPoint at = sampled_at(plan, homeward, turn_rule.distance_m);
     const double draw_sd = plan.conditions.cruise_power_w.sd / plan.conditions.cruise_power_w.value;
     plan.turn = turn_with_band(turn_rule, plan.outward, at, draw_sd);
@@ -223,7 +227,7 @@ void turn_at(Plan& plan, const Homeward& homeward, const RuleTurn& turn_rule, bo
         take_wind_for_band(*plan.turn, plan);
     plan.flight = fly_home(plan, homeward, at);
     plan.turn_sensitivities.clear();
-    if (!plan.whole) plan.turn_sensitivities = turn_sensitivities(plan, turn_rule);
+    if (!plan.whole && parallel) plan.turn_sensitivities = turn_sensitivities(plan, turn_rule, parallel);
     plan.station = on_station(plan);
 }
 
@@ -241,9 +245,8 @@ bool lands_with_reserve(const Plan& plan, const Homeward& homeward) {
     return drawn.chance_of_reserve(flight, spread_of(plan.request, plan.conditions)) >= turn.least_chance;
 }
 
-} // namespace
-
-units::Result<Plan> make_plan(const PlanRequest& unchecked) {
+/// @param parallel  null: without sensitivities
+units::Result<Plan> planned(const PlanRequest& unchecked, const Parallel& parallel) {
     auto request = validate(unchecked);
     if (!request) return tl::unexpected(request.error());
     auto conditions = flight_conditions(*request);
@@ -251,7 +254,7 @@ units::Result<Plan> make_plan(const PlanRequest& unchecked) {
 
     if (request->mission.kind == MissionKind::farthest_point) {
         constexpr int bearings = 72;
-        const Reach line = reach(*request, *conditions, bearings);
+        const Reach line = reach(*request, *conditions, bearings, {}, parallel ? parallel : in_turn);
         if (!line.points.empty()) request->mission.bearing_deg = line.points[line.farthest].bearing_deg;
         conditions = flight_conditions(*request, &*conditions);
         if (!conditions) return tl::unexpected(conditions.error());
@@ -303,9 +306,19 @@ units::Result<Plan> make_plan(const PlanRequest& unchecked) {
     // Where the mission goes home by itself, as a turn.
     if (plan.whole) turn_rule = turn_at_point(TurnRule::energy_home, plan.outward.back(), homeward);
     judge_turn_rules(plan);
-    if (turn_rule) turn_at(plan, homeward, *turn_rule, out.stopped);
+    if (turn_rule) turn_at(plan, homeward, *turn_rule, out.stopped, parallel);
     judge_route(plan);
     return plan;
+}
+
+} // namespace
+
+units::Result<Plan> make_plan(const PlanRequest& request, const Parallel& parallel) {
+    return planned(request, parallel);
+}
+
+units::Result<Plan> make_trial_plan(const PlanRequest& request) {
+    return planned(request, nullptr);
 }
 
 } // namespace sobremesa::mission

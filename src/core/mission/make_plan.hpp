@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/mission/parallel.hpp"
 #include "core/mission/plan.hpp"
 
 namespace sobremesa::mission {
@@ -11,6 +12,10 @@ namespace sobremesa::mission {
 /// `d = (E/P)·V_out·V_home/(V_out + V_home)`; a test holds it to that.
 /// A wind or a pack that allows no flight is an answer: `turn` is empty and a diagnostic says why.
 /// @error `value_out_of_range`, `height_outside_atmosphere`
-units::Result<Plan> make_plan(const PlanRequest& request);
+/// @param parallel  what runs the sensitivities, most of the work
+units::Result<Plan> make_plan(const PlanRequest& request, const Parallel& parallel = in_turn);
+
+/// The same without its sensitivities, in a third of the time: for plans that are tried, not shown.
+units::Result<Plan> make_trial_plan(const PlanRequest& request);
 
 } // namespace sobremesa::mission

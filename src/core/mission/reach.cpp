@@ -326,20 +326,21 @@ ReachPoint on_one_bearing(const PlanRequest& request, const FlightConditions& kn
 } // namespace
 
 Reach reach(const PlanRequest& request, const FlightConditions& conditions, int bearings,
-            const std::stop_token& stop) {
+            const std::stop_token& stop, const Parallel& parallel) {
     Reach line;
-    PlanRequest one = on_bearing(request, 0.0);
+    line.points.resize(std::size_t(bearings));
     // A pack that cannot give the cruise reaches nothing, on every bearing.
     const bool gives = !conditions.cruise.gives_nothing();
-    for (int i = 0; i < bearings && !stop.stop_requested(); ++i) {
-        one.mission.bearing_deg = 360.0 * i / bearings;
-        ReachPoint none;
-        none.bearing_deg = one.mission.bearing_deg;
-        line.points.push_back(gives ? on_one_bearing(one, conditions) : none);
-        const double here_m = line.points.back().distance_m.value;
-        const auto at = line.points.size() - 1;
-        if (here_m > line.points[line.farthest].distance_m.value) line.farthest = at;
-        if (here_m < line.points[line.nearest].distance_m.value) line.nearest = at;
+    parallel(line.points.size(), [&](std::size_t i) {
+        const double bearing_deg = 360.0 * double(i) / bearings;
+        line.points[i].bearing_deg = bearing_deg;
+        if (gives && !stop.stop_requested())
+            line.points[i] = on_one_bearing(on_bearing(request, bearing_deg), conditions);
+    });
+    for (std::size_t i = 0; i < line.points.size(); ++i) {
+        const double here_m = line.points[i].distance_m.value;
+        if (here_m > line.points[line.farthest].distance_m.value) line.farthest = i;
+        if (here_m < line.points[line.nearest].distance_m.value) line.nearest = i;
     }
     return line;
 }

@@ -4,6 +4,7 @@
 #include <vector>
 
 #include "core/mission/flight_conditions.hpp"
+#include "core/mission/parallel.hpp"
 
 namespace sobremesa::mission {
 
@@ -38,7 +39,8 @@ struct Reach {
 units::Result<Reach> reach(const PlanRequest& request, int bearings = 180, const std::stop_token& stop = {});
 
 /// The same in conditions that are known already.
+/// @param parallel  what runs the bearings
 Reach reach(const PlanRequest& request, const FlightConditions& conditions, int bearings,
-            const std::stop_token& stop = {});
+            const std::stop_token& stop = {}, const Parallel& parallel = in_turn);
 
 } // namespace sobremesa::mission

@@ -4,9 +4,13 @@
 #include <QTest>
 
 #include <cmath>
+#include <functional>
+#include <thread>
 
 #include "core/battery/discharge.hpp"
 #include "core/mission/chance.hpp"
+#include "core/mission/limits.hpp"
+#include "core/mission/make_plan.hpp"
 #include "core/mission/outward.hpp"
 #include "core/mission/plan.hpp"
 #include "core/mission/reach.hpp"
@@ -75,6 +79,8 @@ private slots:
     void samplesAlongTheWayAsTheReturnFromThere();
     void reachAsThePlanOfItsBearing();
     void theForecastChanceAsCountedDays();
+    void onManyThreadsAsInTurn();
+    void aTrialPlanIsThePlanWithoutItsSensitivities();
 };
 
 void FastPathsTest::thePacksTablesAsDischargingItThroughTheLegs() {
@@ -162,6 +168,74 @@ void FastPathsTest::theForecastChanceAsCountedDays() {
     // A hundredth, and three standard deviations of what is counted by so many days.
     QVERIFY2(chances.worst() < 0.01 + 1.5 / std::sqrt(double(days)), chances.text());
     QVERIFY2(chances.rms() < 4e-3, chances.text());
+}
+
+namespace {
+
+/// A thread for each part, the last part first.
+void all_at_once(std::size_t parts, const std::function<void(std::size_t)>& job) {
+    std::vector<std::jthread> threads;
+    for (std::size_t i = parts; i-- > 0;) threads.emplace_back([&job, i] { job(i); });
+}
+
+bool same_cures(const LimitsReport& a, const LimitsReport& b) {
+    return a.go == b.go &&
+           std::equal(a.checks.begin(), a.checks.end(), b.checks.begin(), b.checks.end(),
+                      [](const LimitCheck& x, const LimitCheck& y) {
+                          return x.kind == y.kind && x.verdict == y.verdict &&
+                                 x.cure.has_value() == y.cure.has_value() &&
+                                 (!x.cure || (x.cure->input == y.cure->input && x.cure->value == y.cure->value));
+                      });
+}
+
+} // namespace
+
+void FastPathsTest::onManyThreadsAsInTurn() {
+    Random random(77);
+    int cures = 0;
+    int sensitivities = 0;
+    for (int i = 0; i < 25; ++i) {
+        PlanRequest request = tests::random_request(random, i % 3 == 2);
+        request.height_ceiling_m = random.between(60.0, 120.0);
+        request.aircraft.controller_current_a = random.between(6.0, 25.0);
+        const Plan plan = planned(request);
+        const auto other = make_plan(request, all_at_once);
+        QVERIFY(other);
+        QCOMPARE(other->turn_sensitivities.size(), plan.turn_sensitivities.size());
+        for (std::size_t k = 0; k < plan.turn_sensitivities.size(); ++k) {
+            QVERIFY(other->turn_sensitivities[k].input == plan.turn_sensitivities[k].input);
+            QCOMPARE(other->turn_sensitivities[k].change, plan.turn_sensitivities[k].change);
+            ++sensitivities;
+        }
+        const auto limits = check_limits(plan);
+        QVERIFY(same_cures(limits, check_limits(plan, all_at_once)));
+        for (const LimitCheck& check : limits.checks) cures += check.cure.has_value();
+        const Reach one = reach(plan.request, plan.conditions, 24);
+        const Reach many = reach(plan.request, plan.conditions, 24, {}, all_at_once);
+        QCOMPARE(many.farthest, one.farthest);
+        QCOMPARE(many.nearest, one.nearest);
+        for (std::size_t k = 0; k < one.points.size(); ++k) {
+            QCOMPARE(many.points[k].bearing_deg, 15.0 * double(k));
+            QCOMPARE(many.points[k].distance_m.value, one.points[k].distance_m.value);
+            QCOMPARE(many.points[k].distance_m.sd, one.points[k].distance_m.sd);
+        }
+    }
+    QVERIFY2(cures > 10 && sensitivities > 50, qPrintable(QStringLiteral("%1, %2").arg(cures).arg(sensitivities)));
+}
+
+void FastPathsTest::aTrialPlanIsThePlanWithoutItsSensitivities() {
+    on_drawn_plans(78, 30, [](const Plan& plan, int i) {
+        const auto trial = make_trial_plan(plan.request);
+        QVERIFY(trial);
+        QVERIFY(trial->turn_sensitivities.empty());
+        QVERIFY2(trial->turn.has_value(), qPrintable(QString::number(i)));
+        QCOMPARE(trial->turn->distance_m.value, plan.turn->distance_m.value);
+        QCOMPARE(trial->turn->distance_m.sd, plan.turn->distance_m.sd);
+        QCOMPARE(trial->whole, plan.whole);
+        QCOMPARE(trial->diagnostics.size(), plan.diagnostics.size());
+        QCOMPARE(trial->flight->landing_energy_left_wh.value, plan.flight->landing_energy_left_wh.value);
+        QVERIFY(same_cures(check_limits(*trial), check_limits(plan)));
+    });
 }
 
 SOBREMESA_TEST(FastPathsTest)
