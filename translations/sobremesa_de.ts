@@ -3755,6 +3755,14 @@
         <source>“%1” is not known and was ignored. Is it a typing error?%2</source>
         <translation>„%1“ ist unbekannt und wurde nicht beachtet. Ein Tippfehler?%2</translation>
     </message>
+    <message>
+        <source>The log has only the voltage of a cell: charge is counted, energy is unknown. Say how many cells are in series.</source>
+        <translation>Das Log enthält nur die Spannung einer Zelle: die Ladung wird gezählt, die Energie ist unbekannt. Gib an, wie viele Zellen in Reihe liegen.</translation>
+    </message>
+    <message>
+        <source>The log has only the voltage of a cell; the pack&apos;s is taken as %1 times that.</source>
+        <translation>Das Log enthält nur die Spannung einer Zelle; die des Akkus wird als das %1-fache davon genommen.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>

@@ -3755,6 +3755,14 @@
         <source>“%1” is not known and was ignored. Is it a typing error?%2</source>
         <translation>«%1» no se conoce y se ignoró. ¿Es una errata?%2</translation>
     </message>
+    <message>
+        <source>The log has only the voltage of a cell: charge is counted, energy is unknown. Say how many cells are in series.</source>
+        <translation>El registro solo tiene la tensión de una celda: se cuenta la carga, la energía se desconoce. Indica cuántas celdas hay en serie.</translation>
+    </message>
+    <message>
+        <source>The log has only the voltage of a cell; the pack&apos;s is taken as %1 times that.</source>
+        <translation>El registro solo tiene la tensión de una celda; la de la batería se toma como %1 veces esa.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>

@@ -42,7 +42,9 @@ int bill(const BillOptions& options, std::ostream& out, std::ostream& err) {
     if (options.recharged_mah) question.recharged_ah = *options.recharged_mah / units::milliamp_hours_per_amp_hour;
     const auto log = io::read_log(options.log);
     if (!log) return unusable(log.error(), err);
-    const auto clean = telemetry::clean(*log);
+    telemetry::CleaningRules rules;
+    rules.series = question.flown_as.pack.series;
+    const auto clean = telemetry::clean(*log, rules);
     if (!clean) return unusable(clean.error(), err);
     auto summary = telemetry::summarise(*clean);
     if (!summary) return unusable(summary.error(), err);

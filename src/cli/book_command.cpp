@@ -302,7 +302,7 @@ int add_logs(session::Workspace& workspace, const BookOptions& options, std::ost
         loop.quit();
     });
     QMetaObject::invokeMethod(
-        &loop, [&] { many.understand(options.logs); }, Qt::QueuedConnection);
+        &loop, [&] { many.understand(options.logs, flown->flown.pack.series); }, Qt::QueuedConnection);
     loop.exec();
     workspace.settle();
     int known = 0;

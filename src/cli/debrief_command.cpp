@@ -356,6 +356,9 @@ int debrief_log(const std::shared_ptr<const telemetry::FlightLog>& read, const D
         rules.home = *home;
     }
     if (options.flight) rules.flight = std::size_t(*options.flight - 1);
+    const auto flown = flown_with(options);
+    if (!flown) return unusable(flown.error(), err);
+    rules.series = options.cells.value_or(*flown ? (*flown)->pack.series : 0);
     const auto columns = columns_from(options.columns);
     if (!columns) return unusable(columns.error(), err);
     const auto log = telemetry::clean(read, rules);
@@ -363,8 +366,6 @@ int debrief_log(const std::shared_ptr<const telemetry::FlightLog>& read, const D
     const auto summary = telemetry::summarise(*log);
     if (!summary) return unusable(summary.error(), err);
 
-    const auto flown = flown_with(options);
-    if (!flown) return unusable(flown.error(), err);
     std::optional<units::Estimate> cruise;
     constexpr double cruise_share_sd = 0.15;
     if (options.cruise_mps) cruise = units::Estimate{*options.cruise_mps, cruise_share_sd * *options.cruise_mps};

@@ -11,7 +11,9 @@ units::Result<ReadFlight> read_flight(const std::string& log_file, const std::st
     if (!plan) return tl::unexpected(plan.error());
     const auto log = io::read_log(log_file);
     if (!log) return tl::unexpected(log.error());
-    const auto clean = telemetry::clean(*log);
+    telemetry::CleaningRules rules;
+    rules.series = plan->request.pack.series;
+    const auto clean = telemetry::clean(*log, rules);
     if (!clean) return tl::unexpected(clean.error());
     auto summary = telemetry::summarise(*clean);
     if (!summary) return tl::unexpected(summary.error());

@@ -111,6 +111,7 @@ units::Result<CsvHead> read_csv_head(const std::string& path, const std::vector<
     head.columns = std::move(understood->columns);
     head.local_metres = understood->local_metres;
     head.utm_zone = understood->utm_zone;
+    head.series = understood->series;
     head.diagnostics = std::move(understood->diagnostics);
     head.decimal_comma = has_decimal_comma(texts, head.columns, head.delimiter);
     head.uses_clock = have_clock(head.columns);

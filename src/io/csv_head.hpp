@@ -28,6 +28,8 @@ struct CsvHead {
     bool local_metres = false;
     /// … or of the zone of a grid that a column names.
     std::optional<geodesy::UtmZone> utm_zone;
+    /// Cells in series, where a column counts them.
+    std::optional<int> series;
     /// Home as the lines before the data say it: latitude, longitude.
     std::optional<std::pair<double, double>> home;
     /// Where the data begin: offset of their first byte, and how many lines stand before.

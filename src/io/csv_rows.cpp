@@ -233,6 +233,7 @@ units::Result<std::shared_ptr<const FlightLog>> finished_log(FlightLog log, cons
     }
     for (std::size_t channel = 0; channel < telemetry::channel_count; ++channel)
         fill_between(log, Channel(channel));
+    log.series = head.series;
     if (head.local_metres) place_local_metres(log, head);
     for (const LogColumn& column : head.columns) {
         if (column.kind != LogColumn::Kind::ignored && column.channel == Channel::charge_ah && column.scale < 0.0)

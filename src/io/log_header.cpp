@@ -122,6 +122,7 @@ public:
         take_own_words();
         result_.diagnostics = settle_time(columns_);
         take_words();
+        count_cells();
         settle_positions();
         take_pairs();
         take_cell_lists();
@@ -334,7 +335,22 @@ private:
     static bool is_pair(const ColumnShape& shape) {
         return shape.mostly(shape.pairs) && !shape.mostly(shape.numbers);
     }
+    /// "Cells: 4": how many there are, not what they have.
+    static bool counts_cells(const ColumnAtHand& c) {
+        const bool named =
+            c.header.has_any<"cells", "ncells", "numcells", "cellcount", "zellen", "zellenzahl", "celdas">() ||
+            c.header.is("series") || (c.header.has("cell") && c.header.has_any<"count", "number", "num", "n">());
+        constexpr double most_cells = 24.0;
+        return named && !c.header.unit && !c.shape.unit && !c.shape.values.empty() && c.shape.decimals == 0 &&
+               c.shape.constant() && c.shape.least >= 1.0 && c.shape.least <= most_cells;
+    }
+    void count_cells() {
+        for (const ColumnAtHand& c : columns_) {
+            if (is_open(c) && counts_cells(c)) result_.series = int(c.shape.least);
+        }
+    }
     bool can_be(const ColumnAtHand& c, const NamedQuantity& named) const {
+        if (named.channel == Channel::cell_voltage_v && counts_cells(c)) return false;
         const Meaning& meaning = meaning_of(named.channel);
         if (c.header.unit && c.header.unit->dimension != meaning.dimension && meaning.dimension != Dimension::count)
             return false;

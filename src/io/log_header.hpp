@@ -96,6 +96,8 @@ struct UnderstoodColumns {
     bool local_metres = false;
     /// … but those of this zone of the grid.
     std::optional<geodesy::UtmZone> utm_zone;
+    /// Cells in series, where a column counts them.
+    std::optional<int> series;
     std::vector<units::Diagnostic> diagnostics;
 };
 

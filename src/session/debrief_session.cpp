@@ -98,6 +98,7 @@ units::Result<Debrief> debrief_file(const QString& path, const std::stop_token& 
     debrief.log = telemetry::rescaled(*log, choices.current_factor);
     telemetry::CleaningRules rules;
     rules.flight = choices.part;
+    rules.series = choices.series;
     auto clean = telemetry::clean(debrief.log, rules, stop);
     if (!clean) return tl::unexpected(clean.error());
     debrief.clean = std::move(*clean);

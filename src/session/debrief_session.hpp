@@ -24,6 +24,8 @@ struct ReadingChoices {
     std::optional<std::size_t> part = {};
     /// What the pilot says of its columns.
     std::vector<telemetry::ColumnChoice> columns = {};
+    /// Of the pack that was flown: cells in series, where the log has the volts of a cell alone. 0: not known.
+    int series = 0;
 };
 
 /// A log laid open: one immutable snapshot of every step from the file to the figures.

@@ -21,6 +21,7 @@ ReadingChoices reading_choices(const book::KeptFlight& flight) {
     choices.current_factor = flight.current_factor;
     if (flight.part && *flight.part >= 0) choices.part = std::size_t(*flight.part);
     choices.columns = flight.columns;
+    choices.series = flight.flown.pack.series;
     return choices;
 }
 
@@ -29,7 +30,10 @@ FlightSession::FlightSession(Workspace& workspace, DebriefSession& debrief, cons
     : QObject(parent), workspace_(workspace), debrief_(debrief), plan_(plan) {
     flown_.withoutOutlook();
     connect(&debrief_, &DebriefSession::debriefChanged, this, &FlightSession::debriefed);
-    connect(&debrief_, &DebriefSession::refused, this, [this] { opening_flight_.reset(); });
+    connect(&debrief_, &DebriefSession::refused, this, [this] {
+        opening_flight_.reset();
+        draft_ = Draft::new_log;
+    });
     connect(&flown_, &PlanSession::requestEdited, this, &FlightSession::flownEdited);
     connect(&flown_, &PlanSession::planChanged, this, &FlightSession::layOver);
     connect(&workspace_, &Workspace::flightsChanged, this, &FlightSession::followWorkspace);
@@ -50,7 +54,10 @@ FlightSession::~FlightSession() {
 
 void FlightSession::openLog(const QString& path, const ReadingChoices& choices) {
     opening_flight_.reset();
-    debrief_.open(path, choices);
+    draft_ = Draft::new_log;
+    ReadingChoices with_pack = choices;
+    if (with_pack.series == 0) with_pack.series = plan_.request().pack.series;
+    debrief_.open(path, with_pack);
 }
 
 QString log_file(const Workspace& workspace, const QTemporaryDir& below, Id log_id) {
@@ -92,6 +99,7 @@ void FlightSession::openFlight(Id id) {
 
 void FlightSession::debriefed() {
     const auto debrief = debrief_.debrief();
+    const Draft draft = std::exchange(draft_, Draft::new_log);
     if (filing_ && !left_while_filing_) left_while_filing_ = flight_;
     filed_.reset();
     if (opening_flight_ && workspace_.library().flights.contains(*opening_flight_)) {
@@ -105,36 +113,7 @@ void FlightSession::debriefed() {
         flight_ = workspace_.library().flights.at(*filed_);
         workspace_.setSummary(*filed_, debrief->summary);
     } else {
-        flight_ = {};
-        const QFileInfo file(debrief->path);
-        flight_.name = file.completeBaseName().toStdString();
-        flight_.flown = plan_.request();
-        flight_.flown.name = flight_.name;
-        if (const auto open = workspace_.openPlanId()) {
-            const auto& plan = workspace_.library().plans.at(*open);
-            flight_.plan_id = *open;
-            flight_.aircraft_id = plan.aircraft_id;
-            flight_.pack_id = plan.pack_id;
-        }
-        flight_.flown.mission = debrief::flown_mission(debrief->clean, debrief->summary, flight_.flown.mission);
-        flight_.start_clock_s = debrief->log->start_clock_s;
-        flight_.columns = debrief->choices.columns;
-        if (debrief->clean.parts.size() > 1) {
-            flight_.part = int(debrief->clean.part);
-            // Each flight of the day begins at its own time.
-            if (flight_.start_clock_s) *flight_.start_clock_s += debrief->clean.time_s(0);
-        }
-        // The log knows better than the forecast, which stays beside it.
-        if (const auto found = foundWind()) book::take_found_wind(flight_, *found);
-        // The same file again is no second flight.
-        if (const auto* log = logbook::same_log(workspace_.logs(), debrief->path.toStdString())) {
-            for (const auto& [id, kept] : workspace_.library().flights) {
-                if (kept.log_id != log->id || kept.part != flight_.part) continue;
-                filed_ = id;
-                flight_ = kept;
-                emit alreadyFiled(id);
-            }
-        }
+        makeDraft(draft);
     }
     // They were another log's; the forecast of this one brings its own.
     needs_.reset();
@@ -143,6 +122,53 @@ void FlightSession::debriefed() {
     takeFlightReport();
     emit flightChanged();
     emit filedChanged();
+    readAsPack();
+}
+
+void FlightSession::makeDraft(Draft draft) {
+    if (draft == Draft::another_pack) return;
+    const auto debrief = debrief_.debrief();
+    const QFileInfo file(debrief->path);
+    book::KeptFlight before = std::exchange(flight_, {});
+    // What it was flown with holds for the whole log; the wind is found anew.
+    book::take_forecast_wind(before);
+    if (draft == Draft::another_reading) flight_ = before;
+    if (draft != Draft::another_reading) flight_.name = file.completeBaseName().toStdString();
+    if (draft == Draft::new_log) {
+        flight_.flown = plan_.request();
+        if (const auto open = workspace_.openPlanId()) {
+            const auto& plan = workspace_.library().plans.at(*open);
+            flight_.plan_id = *open;
+            flight_.aircraft_id = plan.aircraft_id;
+            flight_.pack_id = plan.pack_id;
+        }
+    } else {
+        flight_.flown = before.flown;
+        flight_.plan_id = before.plan_id;
+        flight_.aircraft_id = before.aircraft_id;
+        flight_.pack_id = before.pack_id;
+    }
+    flight_.flown.name = flight_.name;
+    flight_.flown.mission = debrief::flown_mission(debrief->clean, debrief->summary, flight_.flown.mission);
+    flight_.start_clock_s = debrief->log->start_clock_s;
+    flight_.columns = debrief->choices.columns;
+    flight_.part.reset();
+    if (debrief->clean.parts.size() > 1) {
+        flight_.part = int(debrief->clean.part);
+        // Each flight of the day begins at its own time.
+        if (flight_.start_clock_s) *flight_.start_clock_s += debrief->clean.time_s(0);
+    }
+    // The log knows better than the forecast, which stays beside it.
+    if (const auto found = foundWind()) book::take_found_wind(flight_, *found);
+    // The same file again is no second flight.
+    const auto* log = logbook::same_log(workspace_.logs(), debrief->path.toStdString());
+    if (!log) return;
+    for (const auto& [id, kept] : workspace_.library().flights) {
+        if (kept.log_id != log->id || kept.part != flight_.part) continue;
+        filed_ = id;
+        flight_ = kept;
+        emit alreadyFiled(id);
+    }
 }
 
 bool FlightSession::filed_again(const QString& path) const {
@@ -154,6 +180,7 @@ void FlightSession::choosePart(std::size_t part) {
     if (!debrief || part >= debrief->clean.parts.size() || part == debrief->clean.part) return;
     ReadingChoices choices = debrief->choices;
     choices.part = part;
+    draft_ = Draft::another_part;
     debrief_.openAgain(choices);
 }
 
@@ -170,6 +197,8 @@ void FlightSession::chooseColumns(const QString& path, const io::CsvHead& head,
         keep();
         reopened_ = filed_;
         reopened_path_ = path;
+    } else if (const auto debrief = debrief_.debrief(); debrief && debrief->path == path) {
+        draft_ = Draft::another_reading;
     }
     debrief_.openWithColumns(path, head, columns);
 }
@@ -240,6 +269,21 @@ void FlightSession::flownEdited() {
     flight_.flown = flown_.request();
     keep();
     emit flightChanged();
+    readAsPack();
+}
+
+void FlightSession::readAsPack() {
+    const auto debrief = debrief_.debrief();
+    const int series = flight_.flown.pack.series;
+    if (!debrief || !telemetry::needs_series(*debrief->log) || debrief->choices.series == series) return;
+    if (filed_) {
+        openFlight(*filed_);
+        return;
+    }
+    ReadingChoices choices = debrief->choices;
+    choices.series = series;
+    draft_ = Draft::another_pack;
+    debrief_.openAgain(choices);
 }
 
 void FlightSession::followWorkspace() {
@@ -259,6 +303,7 @@ void FlightSession::followWorkspace() {
     if (read_otherwise) openFlight(*filed_);
     showFlown();
     emit flightChanged();
+    if (!read_otherwise) readAsPack();
 }
 
 void FlightSession::keep() {

@@ -103,9 +103,15 @@ signals:
     void alreadyFiled(Id id);
 
 private:
+    /// What becomes of a draft when a log is read: the log on the table again, or another one.
+    enum class Draft { new_log, another_part, another_reading, another_pack };
     void debriefed();
     void tellFiling();
     void flownEdited();
+    /// The log again, where its volts are a cell's and the pack has another number of cells than was thought.
+    void readAsPack();
+    /// What is to be filed, of a log that is not in the book.
+    void makeDraft(Draft draft);
     void followWorkspace();
     void keep();
     void layOver();
@@ -121,6 +127,7 @@ private:
     book::KeptFlight flight_;
     std::optional<Id> filed_;
     std::optional<Id> opening_flight_;
+    Draft draft_ = Draft::new_log;
     std::atomic<double> filing_share_ = 0.0;
     /// A filed flight whose log is being read in another way.
     std::optional<Id> reopened_;

@@ -20,13 +20,15 @@ namespace sobremesa::session {
 namespace {
 
 /// All flights of one log; where it cannot be read, one that says why.
-std::vector<FoundFlight> flights_of(const std::string& path, const std::stop_token& stop) {
+/// @param series  0: not known
+std::vector<FoundFlight> flights_of(const std::string& path, int series, const std::stop_token& stop) {
     std::vector<FoundFlight> flights;
     std::size_t parts = 1;
     for (std::size_t part = 0; part < parts; ++part) {
         FoundFlight flight;
         flight.path = path;
         ReadingChoices choices;
+        choices.series = series;
         if (part > 0) choices.part = part;
         auto debrief = debrief_file(QString::fromStdString(path), stop, {}, choices);
         if (debrief && part == 0 && debrief->clean.parts.size() > 1) {
@@ -41,6 +43,8 @@ std::vector<FoundFlight> flights_of(const std::string& path, const std::stop_tok
             continue;
         }
         flight.start_clock_s = debrief->log->start_clock_s;
+        flight.needs_series = telemetry::needs_series(*debrief->log);
+        flight.volts_of_cells = debrief->clean.volts_of_cells;
         if (parts > 1) {
             flight.part = int(part);
             // Each flight of the day begins at its own time.
@@ -75,7 +79,7 @@ ManyLogs::~ManyLogs() {
     workers_.clear();
 }
 
-void ManyLogs::understand(const std::vector<std::string>& paths) {
+void ManyLogs::understand(const std::vector<std::string>& paths, int series) {
     if (running_) return;
     auto logs = io::logs_below(paths);
     if (!logs) {
@@ -99,10 +103,10 @@ void ManyLogs::understand(const std::vector<std::string>& paths) {
     const auto paths_to_read = std::make_shared<const std::vector<std::string>>(std::move(*logs));
     const std::size_t cores = std::max(1u, std::thread::hardware_concurrency());
     for (std::size_t worker = 0; worker < std::min(cores, logs_); ++worker) {
-        workers_.emplace_back([this, next, paths_to_read, stop = stop_.get_token()] {
+        workers_.emplace_back([this, next, paths_to_read, series, stop = stop_.get_token()] {
             for (std::size_t i = (*next)++; i < paths_to_read->size(); i = (*next)++) {
-                auto flights =
-                    stop.stop_requested() ? std::vector<FoundFlight>() : flights_of((*paths_to_read)[i], stop);
+                auto flights = stop.stop_requested() ? std::vector<FoundFlight>()
+                                                     : flights_of((*paths_to_read)[i], series, stop);
                 {
                     const std::lock_guard lock(guard_);
                     handed_.push_back(std::move(flights));
@@ -228,7 +232,9 @@ void ManyLogs::fileNext() {
         kept.filed_utc = logbook::utc_now();
         const Id id = workspace_.newId();
         changes_.push_back({logbook::Kind::flight, id, std::nullopt, io::json_from(kept)});
-        summaries_.emplace_back(id, flight.summary);
+        // With another pack than was thought its figures are others: they are read again.
+        if (!flight.needs_series || flight.volts_of_cells == kept.flown.pack.series)
+            summaries_.emplace_back(id, flight.summary);
         flight.known = true;
         flight.wanted = false;
         emit progressed(double(next_) / double(to_file_.size()));

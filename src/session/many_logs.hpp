@@ -22,6 +22,10 @@ struct FoundFlight {
     std::optional<int> part;
     std::optional<double> start_clock_s;
     telemetry::LogSummary summary;
+    /// Its pack's volts are a cell's times this many; 0: the log's own.
+    int volts_of_cells = 0;
+    /// … or would be, if their number were known.
+    bool needs_series = false;
     mission::Mission mission;
     /// The wind that it shows, where it does.
     std::optional<atmosphere::Wind> found_wind;
@@ -45,7 +49,9 @@ public:
     ~ManyLogs() override;
 
     /// Reads all logs below these paths. `found` tells of each flight, `understood` of the end.
-    void understand(const std::vector<std::string>& paths);
+    /// @param series  of the pack that is likely to have flown, for logs with the volts of a cell alone; 0: not
+    /// known
+    void understand(const std::vector<std::string>& paths, int series = 0);
     const std::vector<FoundFlight>& flights() const { return flights_; }
     void setWanted(std::size_t flight, bool wanted);
     /// Files what is wanted, all flown with the same: aircraft, pack and air of `flown`. `filed` tells of the end.

@@ -31,6 +31,7 @@ units::Result<void> WatchSession::start(std::shared_ptr<const mission::Plan> pla
     flight_ = std::make_unique<watch::LiveFlight>(options.home, options.current_scale);
     const double cruise_w = plan_->conditions.cruise_power_w.value;
     const auto& pack = plan_->request.pack;
+    flight_->setSeries(pack.series);
     flight_->setUsualDraw(cruise_w, cruise_w / (battery::mean_open_circuit_cell_v(pack.chemistry) * pack.series));
     solver_ = std::make_unique<watch::LiveSolver>(plan_);
     callouts_ = std::make_unique<watch::Callouts>(plan_, options.rules);

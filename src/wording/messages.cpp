@@ -828,6 +828,14 @@ constexpr MessageRow<DiagnosticCode> diagnostic_rows[] = {
     {DiagnosticCode::no_voltage,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "No column holds the pack voltage: charge is counted, energy is unknown.")},
+    {DiagnosticCode::cells_not_counted,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The log has only the voltage of a cell: charge is counted, energy is unknown. Say how many "
+                       "cells are in series.")},
+    {DiagnosticCode::volts_of_cells,
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "The log has only the voltage of a cell; the pack's is taken as %1 times that."),
+     {{{Format::plain, "series"}}}},
     {DiagnosticCode::charge_unknown,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "The log has power or energy, but neither pack voltage nor current: "
                                               "energy is counted, charge is unknown.")},

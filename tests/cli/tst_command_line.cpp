@@ -86,6 +86,7 @@ private slots:
     void debriefWithItsPlanGivesAnAccount();
     void debriefChoosesAmongFlights();
     void debriefIsToldWhatColumnsAre();
+    void debriefMultipliesACellsVolts();
     void compareKeepsItsContract();
     void aircraftKeepsItsContract();
     void aircraftLearnsFromLogs();
@@ -582,6 +583,28 @@ void CommandLineTest::debriefIsToldWhatColumnsAre() {
         QCOMPARE(refused.code, 1);
         QVERIFY(!refused.err.empty());
     }
+}
+
+void CommandLineTest::debriefMultipliesACellsVolts() {
+    QTemporaryDir folder;
+    const std::string path = folder.filePath(QStringLiteral("cells.csv")).toStdString();
+    std::string text = "time (s),cell (V),amps\n";
+    for (int i = 0; i <= 600; ++i) text += std::to_string(i) + (i % 2 == 0 ? ",4.01,6\n" : ",3.99,6\n");
+    QVERIFY(io::write_text_file(path, text));
+    const Run alone = cli_run({"debrief", path, "--json"});
+    QCOMPARE(alone.code, 0);
+    QVERIFY(alone.object()["energy"]["energy_wh"].is_null());
+    QVERIFY(alone.err.find("cells are in series.") != std::string::npos);
+    const std::string plan = demo("alcaravan-west.plan.json"); // of a 4S pack
+    for (const auto& more : {std::vector<std::string>{"--cells", "4"}, {"--plan", plan}}) {
+        std::vector<std::string> asked = {"debrief", path, "--json"};
+        asked.insert(asked.end(), more.begin(), more.end());
+        const json d = cli_run(asked).object();
+        VERIFY_NEAR(d["energy"]["energy_wh"].get<double>(), 6.0 * 16.0 / 6.0, 0.01);
+    }
+    // What is said comes before the pack of the plan.
+    const json six = cli_run({"debrief", path, "--json", "--plan", plan, "--cells", "6"}).object();
+    VERIFY_NEAR(six["energy"]["energy_wh"].get<double>(), 6.0 * 24.0 / 6.0, 0.01);
 }
 
 void CommandLineTest::compareKeepsItsContract() {

@@ -782,6 +782,7 @@ private slots:
     void unitsWithAFactorAreSaidAndTaken();
     void commasAreDecimalsWhereNothingSaysOtherwise();
     void cellsOfAPackInOneCell();
+    void aColumnCountsTheCells();
     void aDocumentIsReadToTheCut();
     void whatIsNoLogIsRefused();
 
@@ -1064,6 +1065,35 @@ void ForeignLogsTest::cellsOfAPackInOneCell() {
     QCOMPARE((*late)->rows(), std::size_t(60));
     QVERIFY(!std::isfinite((**late)[Channel::voltage_v][0]));
     VERIFY_NEAR((**late)[Channel::voltage_v][1], 12.07, 1e-9);
+}
+
+void ForeignLogsTest::aColumnCountsTheCells() {
+    const auto read = [&](const QByteArray& head, const QByteArray& cells) {
+        QByteArray text("time (s),amps," + head + "\n");
+        for (int i = 0; i < 60; ++i)
+            text += number(i, 0) + "," + number(8.0 + 0.1 * (i % 5), 1) + "," + number(4.05 - 0.002 * i, 3) + "," +
+                    cells + "\n";
+        return io::read_log(file("counted.csv", text));
+    };
+    for (const char* head : {"Cell avg (V),Cells", "cell voltage,cell count", "Cell (V),n cells", "cellV,series"}) {
+        const auto log = read(head, "4");
+        QVERIFY2(log, head);
+        QVERIFY2((*log)->series == 4, head);
+        QVERIFY2(!(*log)->has(Channel::voltage_v), head);
+        const auto summary = telemetry::summarise(*telemetry::clean(*log));
+        VERIFY_NEAR(*summary->energy.highest_voltage_v, 16.2, 1e-9);
+        QVERIFY2(summary->energy.energy_wh.has_value(), head);
+    }
+    // Beside the pack's own volts a count is no cell's volts.
+    const auto own = read("pack (V),cells", "4");
+    QVERIFY(own && !(*own)->has(Channel::cell_voltage_v));
+    // What is a cell's volts is no count: written as volts, changing, or of no pack.
+    QByteArray text("time (s),amps,pack (V),cells\n");
+    for (int i = 0; i < 60; ++i) text += number(i, 0) + ",8.1,16.2," + number(4.05 - 0.002 * i, 3) + "\n";
+    const auto volts = io::read_log(file("volts.csv", text));
+    QVERIFY(volts && (*volts)->has(Channel::cell_voltage_v) && !(*volts)->series);
+    QVERIFY(!(*read("cell voltage,cells", "4012"))->series);
+    QVERIFY(!(*read("cell voltage,cells (V)", "4"))->series);
 }
 
 void ForeignLogsTest::aDocumentIsReadToTheCut() {

@@ -14,6 +14,7 @@
 
 #include "session/book_transfer.hpp"
 #include "session/flight_session.hpp"
+#include "support/compare.hpp"
 #include "support/eventually.hpp"
 #include "support/sample_request.hpp"
 #include "support/test_program.hpp"
@@ -51,6 +52,8 @@ private slots:
     void aResultReachesNobodyWhoIsGone();
     void filingEndsInTheBookItBeganIn();
     void aBillInTheMakingIsKeptWithTheFlight();
+    void aCellsVoltsFollowThePackThatFlew();
+    void theSettingStaysWhileALogIsReadAnew();
     void aHeldUpWriteHoldsUpNoBackup();
     void whatIsHeldUpIsCountedAndKeptLater();
     void theFileItselfHoldsWhatWasWritten();
@@ -151,6 +154,80 @@ void LogbookWorkerTest::aBillInTheMakingIsKeptWithTheFlight() {
     QVERIFY(flights.bill());
     QCOMPARE(workspace.bills().size(), std::size_t(1));
     QVERIFY(workspace.bills().begin()->second.shares == debrief::shares_of(flights.bill()));
+}
+
+void LogbookWorkerTest::aCellsVoltsFollowThePackThatFlew() {
+    const QString log = file("cells.csv");
+    QFile text(log);
+    QVERIFY(text.open(QIODevice::WriteOnly));
+    text.write("time (s),cell (V),amps\n");
+    for (int i = 0; i <= 600; ++i) text.write(QByteArray::number(i) + (i % 2 == 0 ? ",4.01,6\n" : ",3.99,6\n"));
+    text.close();
+    Filing filing;
+    auto request = sobremesa::tests::sample_request();
+    request.pack.series = 4;
+    filing.plans.setRequest(request);
+    QVERIFY(filing.workspace.openBook(file("a.sqlite")));
+    QSignalSpy read(&filing.debriefs, &DebriefSession::debriefChanged);
+    filing.flights.openLog(log);
+    EVENTUALLY_EQUAL(read.count(), 1);
+    const auto energy_wh = [&] { return filing.debriefs.debrief()->summary.energy.energy_wh->value; };
+    VERIFY_NEAR(energy_wh(), 16.0, 0.01);
+    // Another pack, before it is filed and afterwards, and taken back.
+    auto six = filing.flights.flown().request();
+    six.pack.series = 6;
+    filing.flights.flown().setRequest(six);
+    EVENTUALLY_EQUAL(read.count(), 2);
+    VERIFY_NEAR(energy_wh(), 24.0, 0.01);
+    filing.flights.file();
+    EVENTUALLY(filing.flights.filed());
+    auto five = six;
+    five.pack.series = 5;
+    filing.flights.flown().setRequest(five);
+    EVENTUALLY_EQUAL(read.count(), 3);
+    VERIFY_NEAR(energy_wh(), 20.0, 0.01);
+    VERIFY_NEAR(filing.workspace.summaries().begin()->second.energy.energy_wh->value, 20.0, 0.01);
+    filing.workspace.undo();
+    EVENTUALLY_EQUAL(read.count(), 4);
+    VERIFY_NEAR(energy_wh(), 24.0, 0.01);
+}
+
+void LogbookWorkerTest::theSettingStaysWhileALogIsReadAnew() {
+    const QString log = file("day.csv");
+    QFile text(log);
+    QVERIFY(text.open(QIODevice::WriteOnly));
+    text.write("time (s),volts,amps,draw\n");
+    for (const int rows : {600, 500}) {
+        for (int i = 0; i <= rows; ++i)
+            text.write(QByteArray::number(i) + (i % 2 == 0 ? ",16.1,6,3\n" : ",16.0,6,3\n"));
+    }
+    text.close();
+    Filing filing;
+    filing.plans.setRequest(sobremesa::tests::sample_request());
+    QVERIFY(filing.workspace.openBook(file("a.sqlite")));
+    QSignalSpy read(&filing.debriefs, &DebriefSession::debriefChanged);
+    filing.flights.openLog(log);
+    EVENTUALLY_EQUAL(read.count(), 1);
+    auto flown = filing.flights.flown().request();
+    flown.pack.name = "the other pack";
+    filing.flights.flown().setRequest(flown);
+    filing.flights.setRecharged(1.5);
+    filing.flights.choosePart(1);
+    EVENTUALLY_EQUAL(read.count(), 2);
+    QCOMPARE(filing.flights.flight().flown.pack.name, std::string("the other pack"));
+    // Another flight of that log: what its pack took back is not known.
+    QVERIFY(!filing.flights.flight().recharged_ah && filing.flights.flight().part == 1);
+    filing.flights.setRecharged(1.2);
+    filing.flights.chooseColumns(log, {}, {{"draw", "current_a", "A"}, {"amps", "ignored", ""}});
+    EVENTUALLY_EQUAL(read.count(), 3);
+    VERIFY_NEAR(filing.debriefs.debrief()->summary.energy.highest_current->value, 3.0, 1e-9);
+    QCOMPARE(filing.flights.flight().flown.pack.name, std::string("the other pack"));
+    QVERIFY(filing.flights.flight().recharged_ah && filing.flights.flight().part == 1);
+    QCOMPARE(filing.flights.flight().columns.size(), std::size_t(2));
+    // The log once more is a new beginning.
+    filing.flights.openLog(log);
+    EVENTUALLY_EQUAL(read.count(), 4);
+    QCOMPARE(filing.flights.flight().flown.pack.name, sobremesa::tests::sample_request().pack.name);
 }
 
 void LogbookWorkerTest::aHeldUpWriteHoldsUpNoBackup() {

@@ -38,6 +38,7 @@ private slots:
     void flightsOfOneFileAreFiledOneByOne();
     void theUnusableIsListed();
     void stoppingLosesNothing();
+    void aCellsVoltsAreThoseOfThePackThatIsChosen();
 
 private:
     /// A flight of so many minutes that began on a day of May.
@@ -162,6 +163,25 @@ void ManyLogsTest::stoppingLosesNothing() {
     understand(again, {logs()});
     QCOMPARE(file(again), int(12 - first));
     QCOMPARE(workspace_->library().flights.size(), std::size_t(12));
+}
+
+void ManyLogsTest::aCellsVoltsAreThoseOfThePackThatIsChosen() {
+    QByteArray text("time (s),cell (V),amps\n");
+    for (int i = 0; i <= 300; ++i) text += QByteArray::number(i) + (i % 2 == 0 ? ",4.01,6\n" : ",3.99,6\n");
+    put(QStringLiteral("cells.csv"), text);
+    for (const int thought : {4, 6}) {
+        ManyLogs many(*workspace_);
+        QSignalSpy understood(&many, &ManyLogs::understood);
+        many.understand({logs()}, thought);
+        QVERIFY(understood.count() > 0 || understood.wait(sobremesa::tests::patience_ms));
+        VERIFY_NEAR(many.flights().front().summary.energy.energy_wh->value, 2.0 * thought, 0.01);
+        many.setWanted(0, true);
+        // Filed with a pack of four: where six were thought, it is to be read again.
+        QCOMPARE(session::first_request().pack.series, 4);
+        QCOMPARE(file(many), 1);
+        QCOMPARE(workspace_->unread().size(), std::size_t(thought == 4 ? 0 : 1));
+        workspace_->undo();
+    }
 }
 
 SOBREMESA_TEST(ManyLogsTest)

@@ -116,7 +116,10 @@ void MainWindow::addLogs(const QStringList& paths) {
     auto* sheet = new ManyLogsSheet(workspace_, paths, this);
     connect(sheet, &ManyLogsSheet::refused, this, [this](const units::Error& error) { say(error); });
     connect(sheet, &ManyLogsSheet::filed, this, [this](int flights) {
-        if (flights > 0) showPlace(Place::logbook);
+        if (flights == 0) return;
+        showPlace(Place::logbook);
+        // Those whose figures depend on the pack that was chosen last.
+        readUnread();
     });
     sheet->show();
 }

@@ -239,6 +239,13 @@ units::Result<CleanLog> clean(std::shared_ptr<const FlightLog> log, const Cleani
     std::tie(log, clock_set_s) = with_one_clock(log);
     if (clock_set_s != 0.0)
         result.diagnostics.push_back({units::DiagnosticCode::clock_was_set, units::Severity::note, {}});
+    if (auto made = with_pack_volts(log, rules.series); made != log) {
+        result.volts_of_cells = log->series.value_or(rules.series);
+        log = std::move(made);
+        result.diagnostics.push_back({units::DiagnosticCode::volts_of_cells,
+                                      units::Severity::note,
+                                      {{"series", double(result.volts_of_cells)}}});
+    }
     if (auto turned = with_drawn_current_positive(log); turned != log) {
         log = std::move(turned);
         result.diagnostics.push_back({units::DiagnosticCode::current_turned, units::Severity::note, {}});

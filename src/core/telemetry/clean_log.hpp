@@ -62,6 +62,8 @@ struct CleanLog {
     /// A step in time longer than this is a gap, s.
     double longest_step_s = 0.0;
     std::optional<geodesy::Position> home;
+    /// The pack's volts are those of a cell times this many; 0: the log's own.
+    int volts_of_cells = 0;
     std::vector<units::Diagnostic> diagnostics;
 
     double time_s(std::size_t i) const { return (*raw)[Channel::time_s][rows[i]]; }
@@ -96,6 +98,9 @@ struct CleaningRules {
     double other_flight_s = 900.0;
     /// Which flight of the file, from 0; empty: the one with the most rows.
     std::optional<std::size_t> flight;
+    /// Cells in series of the pack that was flown: what makes its volts where the log has only those of a cell and
+    /// does not count them itself. 0: not known.
+    int series = 0;
 };
 
 /// Rows whose clock runs ahead for a moment, 1 each: it jumps by seconds, and after a few rows goes on from where
@@ -112,6 +117,15 @@ std::pair<std::shared_ptr<const FlightLog>, double> with_one_clock(const std::sh
 /// other way. A current that charges the pack stays negative: volts rise, the counter goes down, or there is an
 /// array. Else the log itself.
 std::shared_ptr<const FlightLog> with_drawn_current_positive(const std::shared_ptr<const FlightLog>& log);
+
+/// Whether the pack's volts can only be made of those of a cell, by a number of cells that the log does not say.
+bool needs_series(const FlightLog& log);
+
+/// The log with the volts of its pack, cell by cells in series, where it has only those of a cell: of the weakest
+/// or of a mean one, so that they may be 1 % low. What the log says of its cells comes before what is given. Else
+/// the log itself.
+/// @param series  0: not known
+std::shared_ptr<const FlightLog> with_pack_volts(const std::shared_ptr<const FlightLog>& log, int series);
 
 /// The flights of a file, in its order. A new one begins after a long pause, where the clock starts again, and
 /// where a shorter pause ends with the counter of charge back near zero, or the volts well up: another pack.

@@ -20,6 +20,8 @@ constexpr double counter_step_sd_ah = 0.003;
 /// A stretch bridged by a straight line, one standard deviation of its share: the sag of a gust or a climb is
 /// missed.
 constexpr double bridged_volts_sd = 0.03;
+/// How far a cell may be from the mean of its pack, of its volts: some 40 mV of 3.7 V (common practice, no source).
+constexpr double cell_volts_sd = 0.01;
 constexpr double bridged_current_sd = 0.3;
 /// Readings missing for shorter than this are a matter of course: a sensor slower than the record.
 constexpr double said_from_s = 5.0;
@@ -505,7 +507,10 @@ void measure_energy(const CleanLog& log, LogSummary& summary) {
     else if (!counted_at_all)
         summary.diagnostics.push_back({DiagnosticCode::charge_unknown, Severity::note, {}});
     else if (!has_volts && !energy_alone)
-        summary.diagnostics.push_back({DiagnosticCode::no_voltage, Severity::warning, {}});
+        summary.diagnostics.push_back(
+            {needs_series(*log.raw) ? DiagnosticCode::cells_not_counted : DiagnosticCode::no_voltage,
+             Severity::warning,
+             {}});
     if (rows.from_power()) summary.diagnostics.push_back({DiagnosticCode::charge_from_power, Severity::note, {}});
 
     const double recorded_s = summary.duration_s - energy.gap_time_s;
@@ -533,6 +538,7 @@ void measure_energy(const CleanLog& log, LogSummary& summary) {
         double sd =
             std::abs(energy_wh) * std::max(moved_more, 1.0) * units::combine_sd(current_scale_sd, voltage_scale_sd);
         sd = units::combine_sd(sd, bridged_volts_sd * share_bridged * std::abs(energy_wh));
+        if (log.volts_of_cells > 0) sd = units::combine_sd(sd, cell_volts_sd * std::abs(energy_wh));
         sd = units::combine_sd(sd, bridged_current_sd * std::abs(rows.charge_bridged_ah()) * first_v);
         if (rows.from_counter()) sd = units::combine_sd(sd, counter_step_sd_ah * first_v);
         energy.logged_energy_wh = Estimate{energy_wh, sd};

@@ -113,6 +113,8 @@ struct FlightLog {
     /// Start in seconds since 1970-01-01 of the clock that wrote the log (its offset to UTC unknown), if it has
     /// one.
     std::optional<double> start_clock_s;
+    /// Cells in series, where a column counts them.
+    std::optional<int> series;
     /// Rows that could not become numbers at all; they are not in the columns.
     std::vector<SetAside> unreadable;
     /// Data rows met in the file, the unreadable ones included.

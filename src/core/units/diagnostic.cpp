@@ -65,6 +65,8 @@ const char* diagnostic_word(DiagnosticCode code) {
     case DiagnosticCode::current_bridged: return "current-bridged";
     case DiagnosticCode::current_bridged_by_counter: return "current-bridged-by-counter";
     case DiagnosticCode::current_turned: return "current-turned";
+    case DiagnosticCode::volts_of_cells: return "volts-of-cells";
+    case DiagnosticCode::cells_not_counted: return "cells-not-counted";
     case DiagnosticCode::capacity_read_as_cells: return "capacity-read-as-cells";
     case DiagnosticCode::capacity_read_as_packs: return "capacity-read-as-packs";
     case DiagnosticCode::newest_first: return "newest-first";

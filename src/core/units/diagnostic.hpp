@@ -68,6 +68,8 @@ enum class DiagnosticCode {
     start_missing,
     clock_was_set,
     current_turned,
+    volts_of_cells,
+    cells_not_counted,
     newest_first,
     capacity_read_as_cells,
     capacity_read_as_packs,

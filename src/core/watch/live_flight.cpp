@@ -35,6 +35,7 @@ std::shared_ptr<const FlightLog> slice(const FlightLog& log, std::size_t first, 
     auto part = std::make_shared<FlightLog>();
     part->name = log.name;
     part->start_clock_s = log.start_clock_s;
+    part->series = log.series;
     const auto at = [](const auto& column, std::size_t i) { return column.begin() + std::ptrdiff_t(i); };
     for (std::size_t c = 0; c < telemetry::channel_count; ++c) {
         const auto& column = log.columns[c];
@@ -79,6 +80,7 @@ std::shared_ptr<const FlightLog> LiveFlight::looked_at(const FlightLog& log) con
 std::optional<CleanLog> LiveFlight::cleaned(const FlightLog& log) {
     telemetry::CleaningRules rules;
     rules.home = given_home_ ? given_home_ : now_.home;
+    rules.series = series_;
     auto part = looked_at(log);
     const auto flights = telemetry::flights_in(*telemetry::with_one_clock(part).first, rules);
     if (flights.empty()) return std::nullopt;

@@ -99,6 +99,9 @@ public:
         usual_current_a_ = current_a;
     }
 
+    /// Cells in series of the pack, for logs that have the volts of a cell alone.
+    void setSeries(int series) { series_ = series; }
+
     /// @param log         all rows so far; those taken before must be the same ones unless the generation changed
     /// @param generation  see `io::mavlink::Rows::generation`
     /// @param rows        so many of them have come
@@ -137,6 +140,7 @@ private:
 
     std::optional<geodesy::Position> given_home_;
     std::optional<KnownCurrentScale> scale_;
+    int series_ = 0;
     std::optional<telemetry::CleanLog> tail_;
     telemetry::Motion tail_motion_;
     Measured now_;

@@ -45,6 +45,7 @@ private slots:
     void missingVoltsAreBridged();
     void aMissingCurrentIsTheCounters();
     void powerIsEnough();
+    void aCellsVoltsAreEnough();
     void countedEnergyIsEnough();
     void peaksAreFound();
     void counterAloneIsEnoughForCharge();
@@ -211,6 +212,27 @@ void ConsumptionTest::powerIsEnough() {
 }
 
 /// A wattmeter's log: volts, and what it counted in watt-hours.
+void ConsumptionTest::aCellsVoltsAreEnough() {
+    FlightLog raw = made_log();
+    raw[Channel::cell_voltage_v].assign(raw.rows(), 4.0);
+    raw[Channel::voltage_v].clear();
+    const LogSummary alone = summary_of(raw);
+    QVERIFY(!alone.energy.energy_wh);
+    QVERIFY(notes(alone, DiagnosticCode::cells_not_counted) && !notes(alone, DiagnosticCode::no_voltage));
+    CleaningRules rules;
+    rules.series = 4;
+    const LogSummary given = *summarise(*clean(tests::shared(raw), rules));
+    VERIFY_NEAR(given.energy.energy_wh->value, 80.0 / 6.0, 1e-9);
+    VERIFY_NEAR(*given.energy.lowest_voltage_v, 16.0, 1e-12);
+    QVERIFY(notes(given, DiagnosticCode::volts_of_cells));
+    QVERIFY(given.energy.energy_wh->sd > summary_of(made_log()).energy.energy_wh->sd);
+    // The log's own count comes first, and its own volts before any count.
+    raw.series = 3;
+    VERIFY_NEAR(summarise(*clean(tests::shared(raw), rules))->energy.energy_wh->value, 60.0 / 6.0, 1e-9);
+    raw[Channel::voltage_v].assign(raw.rows(), 16.5);
+    VERIFY_NEAR(summarise(*clean(tests::shared(raw), rules))->energy.energy_wh->value, 82.5 / 6.0, 1e-9);
+}
+
 void ConsumptionTest::countedEnergyIsEnough() {
     FlightLog raw = made_log();
     auto& volts = raw[Channel::voltage_v];

@@ -158,7 +158,7 @@ ManyLogsSheet::ManyLogsSheet(session::Workspace& workspace, const QStringList& p
     QMetaObject::invokeMethod(
         this,
         [this, all] {
-            many_.understand(all);
+            many_.understand(all, flown_with_->flown().flown.pack.series);
             showState();
         },
         Qt::QueuedConnection);
