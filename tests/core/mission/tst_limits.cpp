@@ -53,6 +53,7 @@ private slots:
     void currentOfASteepClimb();
     void stripsAndConnectorHaveLimitsOfTheirOwn();
     void aShortClimbIsNotMissed();
+    void whereAlongTheWayTheWorstIs();
     void voltsForTheVideo();
     void theControllersCutoff();
     void aColdPackIsNotLaunched();
@@ -355,6 +356,30 @@ void LimitsTest::aShortClimbIsNotMissed() {
     const auto low = check(planned(request), LimitKind::pack_current);
     QVERIFY(low.phase == PhaseKind::climb);
     VERIFY_NEAR(low.worst, high_a, 0.03 * high_a);
+}
+
+void LimitsTest::whereAlongTheWayTheWorstIs() {
+    const Plan plan = planned(well_known());
+    for (const LimitKind kind : {LimitKind::pack_current, LimitKind::weakest_cell, LimitKind::pack_warm}) {
+        const auto worst = check(plan, kind);
+        double gone_m = 0.0;
+        double begin_s = 0.0;
+        bool met = false;
+        for (const FlightLeg& leg : plan.flight->legs) {
+            const double end_s = begin_s + leg.duration_s;
+            if (!met && worst.time_s <= end_s + 1e-6) {
+                const double at_m = gone_m + leg.ground_m * (worst.time_s - begin_s) / leg.duration_s;
+                VERIFY_NEAR(worst.distance_m, at_m, 1.0);
+                met = true;
+            }
+            gone_m += leg.ground_m;
+            begin_s = end_s;
+        }
+        QVERIFY(met);
+        QVERIFY(worst.distance_m <= plan.flight->ground_m + 1.0);
+    }
+    // The pack is emptiest at the end.
+    QVERIFY(check(plan, LimitKind::weakest_cell).distance_m > 0.9 * plan.flight->ground_m);
 }
 
 void LimitsTest::voltsForTheVideo() {

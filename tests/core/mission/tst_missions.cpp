@@ -91,6 +91,8 @@ private slots:
     void movingHomeLeavesThePlaces();
     void landingIsAPhaseOfItsOwn();
     void oneWayComesDownWhereItLands();
+    void theProfileHasTheGroundOfBothWays();
+    void chosenHeightsStandAtTheirPlaces();
     void wordsComeBack();
     void aShareOfFullPowerAtAnyCruise();
     void impossibleMissionsNameTheField_data();
@@ -418,6 +420,52 @@ void MissionsTest::oneWayComesDownWhereItLands() {
     VERIFY_NEAR(seconds, plan.flight->duration_s.value, 0.5);
     const auto profile = height_profile(plan);
     QCOMPARE(profile.back().height_m, 0.0);
+}
+
+void MissionsTest::theProfileHasTheGroundOfBothWays() {
+    PlanRequest request = sample_request();
+    request.mission.bearing_deg = 60.0;
+    request.mission.farthest_m = 8000.0;
+    request.mission.terrain = ridge(3000.0, 80.0);
+    const Plan plan = planned(request);
+    const double turn_m = plan.turn->distance_m.value;
+    VERIFY_NEAR(turn_m, 8000.0, 1.0);
+    double highest_m[2] = {};
+    for (const ProfilePoint& point : height_profile(plan)) {
+        const double away_m = point.homeward ? 2.0 * turn_m - point.distance_m : point.distance_m;
+        const double east_m = away_m * std::sin(units::radians(60.0));
+        const double hill_m = std::max(80.0 * (1.0 - std::abs(east_m - 3000.0) / 600.0), 0.0);
+        QVERIFY(std::isfinite(point.ground_m));
+        // A raster of 100 m cuts the crest by up to half a cell.
+        VERIFY_NEAR(point.ground_m, hill_m, 80.0 * 100.0 / 600.0);
+        highest_m[point.homeward] = std::max(highest_m[point.homeward], point.ground_m);
+    }
+    QVERIFY(highest_m[0] > 65.0 && highest_m[1] > 65.0);
+}
+
+void MissionsTest::chosenHeightsStandAtTheirPlaces() {
+    PlanRequest request = sample_request();
+    request.mission.kind = MissionKind::route;
+    request.mission.waypoints = {{"a", {4000.0, 0.0}, 60.0, 0.0, false},
+                                 {"b", {4000.0, 3000.0}, {}, 0.0, false},
+                                 {"c", {1000.0, 3000.0}, 150.0, 0.0, false}};
+    const Plan plan = planned(request);
+    QVERIFY(plan.whole);
+    const auto heights = chosen_heights(plan);
+    QCOMPARE(heights.size(), std::size_t(3));
+    // The turns on the way take some metres too.
+    const double along_m[] = {4000.0, 7000.0, 10000.0};
+    const double height_m[] = {60.0, request.mission.height_m, 150.0};
+    for (std::size_t i = 0; i < 3; ++i) {
+        VERIFY_NEAR(heights[i].distance_m, along_m[i], 60.0);
+        VERIFY_NEAR(heights[i].height_m, height_m[i], 1e-9);
+        QVERIFY(heights[i].waypoint == i);
+    }
+    // Without places, the height of the mission can be taken hold of half way.
+    const auto one = chosen_heights(planned(sample_request()));
+    QCOMPARE(one.size(), std::size_t(1));
+    QVERIFY(!one.front().waypoint);
+    VERIFY_NEAR(one.front().distance_m, 0.5 * planned(sample_request()).turn->distance_m.value, 1e-6);
 }
 
 void MissionsTest::equalTimePointOfAOneWayFlight() {

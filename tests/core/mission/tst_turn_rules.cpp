@@ -225,6 +225,9 @@ void TurnRulesTest::whereAGrowingWindEndsTheWayHomeIsTheTurn() {
     const double sd_m =
         std::hypot(farthest_m(4.0, 12.0) - farthest_m(5.0, 12.0), farthest_m(4.0, 12.0) - farthest_m(4.0, 13.0));
     VERIFY_NEAR(plan.turn->distance_m.sd / sd_m, 1.0, 0.1);
+    const double share = plan.turn->distance_m.sd / turn_m;
+    for (const units::Estimate& moved : {plan.turn->time_s, plan.turn->charge_used_ah, plan.turn->energy_used_wh})
+        VERIFY_NEAR(moved.sd, share * moved.value, 1e-9 * moved.value);
     // Said, with the place: a pilot who sees the pack half full would fly on.
     const auto said = std::find_if(plan.diagnostics.begin(), plan.diagnostics.end(),
                                    [](const auto& d) { return d.code == units::DiagnosticCode::no_solution_home; });
