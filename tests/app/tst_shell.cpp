@@ -23,6 +23,7 @@
 #include "app/shell/setting_line.hpp"
 #include "app/theme/look.hpp"
 #include "app/widgets/number_field.hpp"
+#include "core/mission/cruise_current.hpp"
 #include "support/compare.hpp"
 #include "support/eventually.hpp"
 #include "support/test_program.hpp"
@@ -329,6 +330,17 @@ void ShellTest::theFirstFormAnswersAtOnce() {
     const double watts = page->preview().request().aircraft.cruise_power_w;
     QVERIFY(watts > 9.8 * 12.5 && watts < 9.8 * 16.8);
     EVENTUALLY(page->preview().is_settled() && page->preview().plan()->turn->distance_m.value < 0.7 * before_m);
+    // What was read off the screen stays so, whatever pack is entered after it; watts are watts.
+    type("Cells in series", "6");
+    VERIFY_NEAR(mission::cruise_current_a(page->preview().request()), 9.8, 1e-3);
+    VERIFY_NEAR(page->preview().request().aircraft.cruise_power_w / watts, 1.5, 0.03);
+    type("Cruise power", "140");
+    type("Cells in series", "4");
+    VERIFY_NEAR(page->preview().request().aircraft.cruise_power_w, 140.0, 1e-9);
+    type("or cruise current", "9.8");
+    type("Cells in parallel", "3");
+    VERIFY_NEAR(mission::cruise_current_a(page->preview().request()), 9.8, 1e-3);
+    type("Cells in parallel", "2");
     type("Cruise airspeed", "31 mph");
     VERIFY_NEAR(page->preview().request().aircraft.cruise_airspeed_mps, 31.0 * 0.44704, 1e-6);
     auto* from = type("Coming from", "NW");

@@ -169,7 +169,7 @@ void FieldForm::typed(std::size_t index, const QString& text) {
         row.typing = false;
     }
     say(row, trouble);
-    if (trouble.isEmpty()) emit edited();
+    if (trouble.isEmpty()) emit edited(QString::fromStdString(row.field.path), text);
 }
 
 void FieldForm::say(Row& row, const QString& trouble) {

@@ -38,7 +38,8 @@ public:
     bool hasTrouble() const;
 
 signals:
-    void edited();
+    /// @param path  of the field in the documents; @param text  as it was typed
+    void edited(const QString& path, const QString& text);
     /// A message came or went: the form may need another height.
     void troubleChanged();
 

@@ -12,6 +12,8 @@
 #include "app/widgets/hairline.hpp"
 #include "app/widgets/scroll_column.hpp"
 #include "app/widgets/text_labels.hpp"
+#include "core/mission/cruise_current.hpp"
+#include "io/typed_number.hpp"
 #include "wording/messages.hpp"
 #include "wording/sentences.hpp"
 
@@ -119,6 +121,7 @@ void FirstPlanPage::showAnswer() {
 
 void FirstPlanPage::refresh() {
     auto request = preview_.request();
+    if (!workspace_.library().aircraft.empty()) typed_a_.reset();
     if (!workspace_.library().aircraft.empty())
         request.aircraft = workspace_.library().aircraft.rbegin()->second.aircraft;
     if (!workspace_.library().packs.empty()) request.pack = workspace_.library().packs.rbegin()->second.pack;
@@ -147,7 +150,8 @@ void FirstPlanPage::rebuild() {
         column->addWidget(new TextLabel(Role::heading, heading));
         auto* form = new FieldForm(fields, subject);
         // Amps change with the pack, and the pack's resistance with its size: the others follow while one is typed.
-        connect(form, &FieldForm::edited, this, [this] {
+        connect(form, &FieldForm::edited, this, [this](const QString& path, const QString& text) {
+            keepAmps(path, text);
             for (FieldForm* other : made_) other->refresh();
         });
         column->addWidget(form);
@@ -157,6 +161,19 @@ void FirstPlanPage::rebuild() {
     arrange();
     orderTabs();
     showAnswer();
+}
+
+void FirstPlanPage::keepAmps(const QString& path, const QString& text) {
+    if (path == QLatin1String("aircraft.cruise_current_a") || path == QLatin1String("aircraft.cruise_power_w")) {
+        const auto typed = io::typed_number(text.toStdString());
+        const bool amps = path == QLatin1String("aircraft.cruise_current_a") ||
+                          (typed && typed->unit && typed->unit->kind == io::TypedKind::current);
+        typed_a_ = amps ? std::optional(mission::cruise_current_a(preview_.request())) : std::nullopt;
+    } else if (path.startsWith(QLatin1String("pack.")) && typed_a_) {
+        auto request = preview_.request();
+        mission::set_cruise_current(request, *typed_a_);
+        preview_.setRequest(request);
+    }
 }
 
 void FirstPlanPage::orderTabs() {

@@ -1,5 +1,7 @@
 #pragma once
 
+#include <optional>
+
 #include <QWidget>
 
 #include "core/mission/plan_request.hpp"
@@ -37,6 +39,8 @@ protected:
 private:
     void make();
     void rebuild();
+    /// Amps that were typed are those of the pack that is typed after them: the watts follow it.
+    void keepAmps(const QString& path, const QString& text);
     QWidget* makeAnswer();
     void showAnswer();
     /// As many columns as there is room for.
@@ -55,6 +59,8 @@ private:
     TextLabel* sentence_ = nullptr;
     HomewardChart* chart_ = nullptr;
     QVBoxLayout* warnings_ = nullptr;
+    /// The cruise as it was typed last, where that was in amps.
+    std::optional<double> typed_a_;
 };
 
 } // namespace sobremesa::app
