@@ -261,7 +261,6 @@ int main(int argc, char** argv) {
     const QString pictures = QString::fromLocal8Bit(argv[2]);
     app::Look& look = app::Look::instance();
     if (argc > 5) look.setTextScale(QString::fromLocal8Bit(argv[5]).toInt() / 100.0);
-    look.apply();
     if (argc > 6) {
         // For looking, not for the documents.
         take_empty_and_crowded(

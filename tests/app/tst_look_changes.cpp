@@ -1,10 +1,13 @@
 #include <QTest>
 
 #include <QElapsedTimer>
+#include <QTemporaryDir>
 
 #include "app/places/fleet/fleet_place.hpp"
 #include "app/places/packs/packs_place.hpp"
+#include "app/shell/main_window.hpp"
 #include "app/theme/look.hpp"
+#include "app/theme/program_style.hpp"
 #include "opened_window.hpp"
 #include "support/test_program.hpp"
 
@@ -67,9 +70,22 @@ double difference(const QImage& one, const QImage& other) {
 class LookChangesTest : public QObject {
     Q_OBJECT
 private slots:
+    void aFirstStartWearsTheDay();
     void cleanup() { Look::instance().setTheme(day_theme()); }
     void whatIsHiddenFollows();
 };
+
+/// Before anybody has chosen anything: comes first, while no test has changed the look.
+void LookChangesTest::aFirstStartWearsTheDay() {
+    const QTemporaryDir settings;
+    const MainWindow window(settings.path(), settings.filePath(QStringLiteral("logbook.sqlite")));
+    QVERIFY(qobject_cast<ProgramStyle*>(QApplication::style()));
+    const QPalette palette = QApplication::palette();
+    QCOMPARE(palette.color(QPalette::Window), day_theme().paper);
+    QCOMPARE(palette.color(QPalette::Base), day_theme().panel);
+    QCOMPARE(palette.color(QPalette::WindowText), day_theme().ink);
+    QCOMPARE(QApplication::font(), Look::instance().font(Look::text_px));
+}
 
 /// A window that has been through the evening looks by day as one that has not: on every page, those that were out
 /// of sight when the theme changed, and those that were folded by a narrower window, too.

@@ -34,10 +34,12 @@ void remember_look(QSettings& settings) {
 
 void restore_look(const QSettings& settings) {
     Look& look = Look::instance();
-    const QString theme = settings.value(QStringLiteral("theme")).toString();
+    const QString name = settings.value(QStringLiteral("theme")).toString();
+    const Theme* theme = &look.theme();
     for (const Theme* known : all_themes()) {
-        if (known->name == theme) look.setTheme(*known);
+        if (known->name == name) theme = known;
     }
+    look.setTheme(*theme);
     if (settings.contains(QStringLiteral("textScale")))
         look.setTextScale(settings.value(QStringLiteral("textScale")).toDouble());
     using wording::UnitChoice;

@@ -19,7 +19,8 @@ Look& Look::instance() {
 Look::Look() : theme_(&day_theme()), family_(paper::own_typeface()) {}
 
 void Look::setTheme(const Theme& theme) {
-    if (theme_ == &theme) return;
+    // The first time it is not worn yet, whichever it is.
+    if (theme_ == &theme && has_style_) return;
     theme_ = &theme;
     apply();
     emit changed();

@@ -17,6 +17,7 @@ public:
     static Look& instance();
 
     const Theme& theme() const { return *theme_; }
+    /// Puts the look on the application: the first time, too.
     void setTheme(const Theme& theme);
     /// 1.0 … 1.5; lengths and text grow together.
     /// In the field theme a little larger than was set, and never above 1.5.
@@ -41,13 +42,12 @@ public:
     static constexpr double sentence_px = 21.0;
     static constexpr double figure_px = 20.0;
 
-    /// Style, font and palette of the application; called on every change and once at the start.
-    void apply();
-
 signals:
     void changed();
 
 private:
+    /// Style, font and palette of the application.
+    void apply();
     Look();
 
     const Theme* theme_;
