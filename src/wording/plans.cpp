@@ -221,9 +221,16 @@ QString go_sentence(const mission::LimitsReport& report, const mission::Plan& pl
     if (!broken.isEmpty())
         return PlansWords::tr("<b>No go</b> as it stands: %1.").arg(broken.join(PlansWords::tr(", ")));
     if (unknown.isEmpty()) return PlansWords::tr("<b>Go</b> by every limit checked here.");
-    constexpr qsizetype named = 3;
-    const QString first = unknown.mid(0, named).join(PlansWords::tr(", "));
-    if (unknown.size() <= named) return PlansWords::tr("<b>Go</b> by what is known. Unknown: %1.").arg(first);
+    // As many as stand in one line with the rest of it.
+    constexpr qsizetype room = 30;
+    QString first = unknown.front();
+    qsizetype named = 1;
+    for (; named < unknown.size(); ++named) {
+        const QString more = first + PlansWords::tr(", ") + unknown[named];
+        if (more.size() > room) break;
+        first = more;
+    }
+    if (unknown.size() == named) return PlansWords::tr("<b>Go</b> by what is known. Unknown: %1.").arg(first);
     return PlansWords::tr("<b>Go</b> by what is known. Unknown: %1 and %2 more.")
         .arg(first)
         .arg(unknown.size() - named);

@@ -40,7 +40,7 @@ ShownTable StripCharts::shownTable() const {
     for (std::size_t n = 0; n < rows.size(); n += stride) {
         std::vector<Cell> row = {figure_cell(time_s[rows[n]] / units::seconds_per_minute, 2)};
         for (const Strip& strip : strips_) {
-            const double value = (*debrief_->log)[strip.channel][debrief_->clean.rows[rows[n]]];
+            const double value = (*debrief_->clean.raw)[strip.channel][debrief_->clean.rows[rows[n]]];
             row.push_back(figure_cell(strip.shown(value), strip.decimals));
         }
         table.rows.push_back(std::move(row));
@@ -85,7 +85,7 @@ void StripCharts::refresh() {
         ++row;
     }
     for (const Strip& strip : wanted) {
-        if (debrief_->log->has(strip.channel)) addStrip(strip, row++);
+        if (debrief_->clean.raw->has(strip.channel)) addStrip(strip, row++);
     }
     all_from_min_ = debrief_->summary.track.time_s.front() / units::seconds_per_minute;
     all_to_min_ = debrief_->summary.track.time_s.back() / units::seconds_per_minute;

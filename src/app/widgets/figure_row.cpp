@@ -22,6 +22,18 @@ void FigureRow::layOutAgain() {
 
 int FigureRow::layOut(int width, bool move) const {
     const Look& look = Look::instance();
+    // They move a little closer before one of them goes to another line.
+    int together = 0;
+    int count = 0;
+    for (const ExplainedNumber* figure : figures_) {
+        if (!figure->explanation()) continue;
+        together += figure->sizeHint().width();
+        ++count;
+    }
+    const int usual = look.scaled(20);
+    const int least = look.scaled(10);
+    const int left = count > 1 ? (width - together) / (count - 1) : usual;
+    const int gap = left >= least ? std::min(left, usual) : usual;
     int x = 0;
     int y = 0;
     int line = 0;
@@ -33,7 +45,7 @@ int FigureRow::layOut(int width, bool move) const {
             y += line + look.scaled(6);
         }
         if (move) figure->setGeometry(QRect(QPoint(x, y), size));
-        x += size.width() + look.scaled(20);
+        x += size.width() + gap;
         line = std::max(line, size.height());
     }
     return y + line;

@@ -301,6 +301,13 @@ void OverLandTest::areasAreNumberedBehindThePlaces() {
     remove_place(mission, 2);
     QVERIFY(mission.no_landing.empty());
     QCOMPARE(mission.alternates.size(), std::size_t(1));
+    for (const char* name : {"lake", "wood", "town"}) {
+        add_no_landing(mission, box(0.0, 10.0, 0.0, 10.0).front());
+        mission.no_landing.back().name = name;
+    }
+    remove_place(mission, 3);
+    QCOMPARE(mission.no_landing.size(), std::size_t(2));
+    QCOMPARE(mission.no_landing.back().name, std::string("town"));
 }
 
 SOBREMESA_TEST(OverLandTest)

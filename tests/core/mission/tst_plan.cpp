@@ -394,7 +394,10 @@ void PlanTest::everyNumberOfThePlanExplainsItself() {
     const auto origin_of_resistance = [](const Plan& of) {
         const auto explanation = explain(of, Quantity::usable_energy);
         for (const auto& input : explanation->inputs) {
-            if (input.quantity == Quantity::pack_resistance) return input.origin;
+            if (input.quantity != Quantity::pack_resistance) continue;
+            // As it counts in the plan, in ohms and without an error that the plan does not reckon with.
+            if (input.value.value != battery::resistance_ohm(of.request.pack) || input.value.sd != 0.0) continue;
+            return input.origin;
         }
         qFatal("no resistance");
     };

@@ -622,7 +622,7 @@ void DebriefPlace::showParts() {
     coloured_by_->clear();
     coloured_by_->addItem(tr("outbound and inbound"), -1);
     for (const Measure& measure : measures()) {
-        if (debrief->log->has(measure.channel)) coloured_by_->addItem(measure.name, int(measure.channel));
+        if (debrief->clean.raw->has(measure.channel)) coloured_by_->addItem(measure.name, int(measure.channel));
     }
     const int again = chosen > 0 ? coloured_by_->findText(word) : 0;
     coloured_by_->setCurrentIndex(std::max(again, 0));
