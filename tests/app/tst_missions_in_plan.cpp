@@ -58,6 +58,7 @@ private slots:
     void placesAreTypedInTheTable();
     void aMissionIsTypedInItsSheet();
     void heightsTakeTheChartsPlace();
+    void labelsOfHeightsKeepOffTheLine();
     void heightsAreDraggedInTheProfile();
     void terrainLiesUnderTheMap();
     void aRasterThatIsNotThereIsSaidOnce();
@@ -351,6 +352,45 @@ void MissionsInPlanTest::heightsTakeTheChartsPlace() {
     QVERIFY(!points.front().homeward && points.back().homeward);
     VERIFY_NEAR(points.back().height_m, 0.0, 2.0);
     VERIFY_NEAR(points.back().distance_m, session().plan()->flight->ground_m, 100.0);
+}
+
+/// Up a steep slope the label stands on the lower side, down one as well, on a summit in the middle.
+void MissionsInPlanTest::labelsOfHeightsKeepOffTheLine() {
+    change([](mission::PlanRequest& r) {
+        r.mission.kind = mission::MissionKind::route;
+        r.mission.terrain_file.clear();
+        r.mission.waypoints = {{"Meadow", {-3000.0, 500.0}, 60.0, 0.0, false},
+                               {"Cutting", {-4500.0, 500.0}, 150.0, 0.0, false},
+                               {"Summit", {-6000.0, 500.0}, 320.0, 0.0, false},
+                               {"Slope", {-5500.0, 2000.0}, 200.0, 0.0, false},
+                               {"Quarry", {-3500.0, 2500.0}, 50.0, 0.0, false}};
+    });
+    window_->find<QAbstractButton>("heightsWord")->click();
+    auto* profile = window_->find<ProfileChart>("profileChart");
+    auto* plot = profile->findChild<QCustomPlot*>();
+    QTest::qWait(50);
+    plot->replot();
+    const auto points = mission::height_profile(*session().plan());
+    int labels = 0;
+    for (int i = 0; i < plot->itemCount(); ++i) {
+        const auto* text = qobject_cast<QCPItemText*>(plot->item(i));
+        if (!text || !text->text().contains(QLatin1Char('m')) || !text->text().contains(QLatin1Char(' '))) continue;
+        // The letters themselves, without what keeps them off their ring.
+        const QMargins around = text->padding();
+        const QRectF letters =
+            QRectF(text->topLeft->pixelPosition(), text->bottomRight->pixelPosition()).marginsRemoved(around);
+        ++labels;
+        for (std::size_t k = 1; k < points.size(); ++k) {
+            const auto screen = [&](double share) {
+                return profile->toScreen({std::lerp(points[k - 1].distance_m, points[k].distance_m, share),
+                                          std::lerp(points[k - 1].height_m, points[k].height_m, share),
+                                          std::nullopt});
+            };
+            for (double share = 0.0; share <= 1.0; share += 0.05)
+                QVERIFY2(!letters.contains(screen(share)), qPrintable(text->text()));
+        }
+    }
+    QCOMPARE(labels, 5);
 }
 
 /// By the hand and by keys; without places it is the mission's height.

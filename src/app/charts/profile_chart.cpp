@@ -64,13 +64,37 @@ void ProfileChart::addHeights() {
                                               look.theme().panel, look.scaled(int(i) == handled_ ? 14 : 10)));
         auto* words = add_text(plot_, look.theme().ink, Look::small_px, true);
         words->position->setCoords(x, y);
-        // Above it: the ground is below, and so are the legs beside a summit.
-        words->setPositionAlignment(Qt::AlignHCenter | Qt::AlignBottom);
+        // Above it: the ground is below, and so are the legs beside a summit. Beside a slope on the side that is
+        // lower, so that the line does not go through it.
+        words->setPositionAlignment(lowerSide(heights_[i].distance_m) | Qt::AlignBottom);
         words->setPadding(QMargins(0, 0, 0, look.scaled(9)));
         words->setText(tr("%1 %2", "name of a place, height")
                            .arg(names_.value(int(i)), look.quantities().height(heights_[i].height_m))
                            .trimmed());
     }
+}
+
+Qt::Alignment ProfileChart::lowerSide(double distance_m) const {
+    const double whole_m = profile_.back().distance_m;
+    const auto height_at = [&](double at_m) {
+        const auto next = std::find_if(profile_.begin(), profile_.end(),
+                                       [&](const mission::ProfilePoint& p) { return p.distance_m >= at_m; });
+        return next == profile_.end() ? profile_.back().height_m : next->height_m;
+    };
+    // As far as half a label reaches, as near to an edge as one fits, and by how much a line must rise to reach it.
+    constexpr double beside = 0.045;
+    constexpr double edge = 0.1;
+    const auto [lowest, highest] = std::minmax_element(
+        profile_.begin(), profile_.end(), [](const auto& a, const auto& b) { return a.height_m < b.height_m; });
+    const double level_m = 0.06 * (highest->height_m - lowest->height_m);
+    const double here_m = height_at(distance_m);
+    const double before_m = height_at(distance_m - beside * whole_m);
+    const double after_m = height_at(distance_m + beside * whole_m);
+    if (after_m > here_m + level_m && before_m <= here_m + level_m && distance_m > edge * whole_m)
+        return Qt::AlignRight;
+    if (before_m > here_m + level_m && after_m <= here_m + level_m && distance_m < (1.0 - edge) * whole_m)
+        return Qt::AlignLeft;
+    return Qt::AlignHCenter;
 }
 
 QPoint ProfileChart::toScreen(const mission::ChosenHeight& height) const {

@@ -36,6 +36,8 @@ protected:
 private:
     void refresh() final;
     void addHeights();
+    /// The side of a place on which the flight is lower than there, for its label; the middle where neither is.
+    Qt::Alignment lowerSide(double distance_m) const;
     /// The ring under a place of the screen; −1: none.
     int heightAt(const QPoint& at) const;
     void stepHeight(int by);
