@@ -502,15 +502,14 @@ void measure_energy(const CleanLog& log, LogSummary& summary) {
         summary.diagnostics.push_back({DiagnosticCode::counter_only, Severity::note, {}});
     const bool counted_at_all = charge_known || counter;
     const bool energy_alone = rows.has_watts() || rows.has_counted_energy();
-    if (!counted_at_all && !energy_alone)
+    if (!counted_at_all && !energy_alone) {
         summary.diagnostics.push_back({DiagnosticCode::no_current, Severity::warning, {}});
-    else if (!counted_at_all)
+    } else if (!counted_at_all) {
         summary.diagnostics.push_back({DiagnosticCode::charge_unknown, Severity::note, {}});
-    else if (!has_volts && !energy_alone)
-        summary.diagnostics.push_back(
-            {needs_series(*log.raw) ? DiagnosticCode::cells_not_counted : DiagnosticCode::no_voltage,
-             Severity::warning,
-             {}});
+    } else if (!has_volts && !energy_alone) {
+        const auto why = needs_series(*log.raw) ? DiagnosticCode::cells_not_counted : DiagnosticCode::no_voltage;
+        summary.diagnostics.push_back({why, Severity::warning, {}});
+    }
     if (rows.from_power()) summary.diagnostics.push_back({DiagnosticCode::charge_from_power, Severity::note, {}});
 
     const double recorded_s = summary.duration_s - energy.gap_time_s;
