@@ -3138,8 +3138,8 @@
         <translation>Das XML ist hier fehlerhaft: %1. Kopiere die Datei noch einmal, oder exportiere sie neu.</translation>
     </message>
     <message>
-        <source>The file holds no flight: no points with a time. A route without times cannot be debriefed.</source>
-        <translation>Die Datei enthält keinen Flug: keine Punkte mit Zeit. Eine Route ohne Zeiten lässt sich nicht auswerten.</translation>
+        <source>The file holds no flight: no points or readings with a time. A route without times cannot be debriefed.</source>
+        <translation>Die Datei enthält keinen Flug: keine Punkte oder Messwerte mit Zeit. Eine Route ohne Zeiten lässt sich nicht auswerten.</translation>
     </message>
     <message>
         <source>“%1” is not a format that logs are written in. Choose a name ending in %2.</source>

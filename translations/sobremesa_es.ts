@@ -3138,8 +3138,8 @@
         <translation>El XML está roto aquí: %1. Copia el archivo otra vez, o expórtalo de nuevo.</translation>
     </message>
     <message>
-        <source>The file holds no flight: no points with a time. A route without times cannot be debriefed.</source>
-        <translation>El archivo no contiene vuelo: no hay puntos con tiempo. Una ruta sin tiempos no se puede analizar.</translation>
+        <source>The file holds no flight: no points or readings with a time. A route without times cannot be debriefed.</source>
+        <translation>El archivo no contiene vuelo: no hay puntos ni lecturas con tiempo. Una ruta sin tiempos no se puede analizar.</translation>
     </message>
     <message>
         <source>“%1” is not a format that logs are written in. Choose a name ending in %2.</source>

@@ -423,9 +423,8 @@ constexpr MessageRow<ErrorCode> error_rows[] = {
                        "The XML is broken here: %1. Copy the file again, or export it again."),
      {{{Format::text, "reason"}}}},
     {ErrorCode::no_track,
-     QT_TRANSLATE_NOOP(
-         "sobremesa::Messages",
-         "The file holds no flight: no points with a time. A route without times cannot be debriefed.")},
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The file holds no flight: no points or readings with a time. A "
+                                              "route without times cannot be debriefed.")},
     {ErrorCode::format_not_written,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "“%1” is not a format that logs are written in. Choose a name ending in %2."),
