@@ -137,6 +137,19 @@ tl::unexpected<units::Error> not_read(std::string_view given, const char* wanted
                           {{"wanted", std::string(wanted)}, {"given", as_utf8(given)}});
 }
 
+/// "21'30", "21' 30''", "21'": minutes and seconds as they are written by hand, s.
+std::optional<double> primes_s(std::string_view text) {
+    text = trimmed(text);
+    const auto prime = text.find('\'');
+    if (prime == std::string_view::npos) return std::nullopt;
+    const auto minutes = number_from_text(trimmed(text.substr(0, prime)));
+    std::string_view rest = trimmed(text.substr(prime + 1));
+    while (!rest.empty() && (rest.back() == '"' || rest.back() == '\'')) rest.remove_suffix(1);
+    const auto seconds = rest.empty() ? std::optional(0.0) : number_from_text(trimmed(rest));
+    if (!minutes || !seconds || *seconds < 0.0 || *seconds >= units::seconds_per_minute) return std::nullopt;
+    return *minutes * units::seconds_per_minute + *seconds;
+}
+
 units::Result<double> number(const HandCell& cell, const units::Where& place) {
     const Dimension dimension = measured(cell.field).dimension;
     double value = 0.0;
@@ -145,7 +158,9 @@ units::Result<double> number(const HandCell& cell, const units::Where& place) {
     if (dimension == Dimension::time &&
         parse_clock(cell.text, hours ? ClockForm::hours_first : ClockForm::minutes_first, value))
         return value;
-    if (const auto written = number_with_unit(cell.text)) {
+    if (const auto primes = dimension == Dimension::time ? primes_s(cell.text) : std::nullopt) {
+        value = *primes;
+    } else if (const auto written = number_with_unit(cell.text)) {
         if (written->unit.dimension != dimension) return not_read(cell.text, "number in a cell", place);
         value = written->value * written->unit.scale;
     } else if (const auto plain = number_from_text(cell.text)) {
@@ -451,7 +466,14 @@ void numbers_are_no_clock(HandTable& table) {
             if (means_missing(cell)) continue;
             ++filled;
             const auto written = number_with_unit(cell);
-            numbers += number_from_text(cell) || (written && written->unit.dimension == Dimension::time) ? 1 : 0;
+            // "25 min 10 s"; of a clock only "9:30 am" has letters.
+            double seconds = 0.0;
+            const bool in_words = cell.find(':') == std::string_view::npos &&
+                                  cell.find_first_of("ms") != std::string_view::npos &&
+                                  parse_clock(cell, ClockForm::hours_first, seconds);
+            const bool long_as = number_from_text(cell) || primes_s(cell) || in_words ||
+                                 (written && written->unit.dimension == Dimension::time);
+            numbers += long_as ? 1 : 0;
         }
         if (filled == 0 || numbers < filled) continue;
         table.fields[c] = HandField::duration;

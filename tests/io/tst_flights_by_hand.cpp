@@ -129,6 +129,20 @@ void FlightsByHandTest::notebooksOfOthers() {
     VERIFY_NEAR(*rested->front().kept.rest_s, 15.0 * 60.0, 1e-9);
     VERIFY_NEAR(*rested->front().kept.by_hand->farthest_m, 10200.0, 1e-9);
 
+    // Minutes and seconds as they are written by hand, under a name that may be a clock's as well.
+    const auto primes = io::flights_by_hand("date,time,mAh\n2026-05-01,21'30,2100\n2026-05-02,18' 05'',1900\n"
+                                            "2026-05-03,25',2300\n2026-05-04,25 min 10 s,2300\n",
+                                            "notebook.csv");
+    QVERIFY(primes);
+    QCOMPARE(primes->size(), std::size_t(4));
+    VERIFY_NEAR(*primes->at(0).kept.by_hand->duration_s, 1290.0, 1e-9);
+    VERIFY_NEAR(*primes->at(1).kept.by_hand->duration_s, 1085.0, 1e-9);
+    VERIFY_NEAR(*primes->at(2).kept.by_hand->duration_s, 1500.0, 1e-9);
+    VERIFY_NEAR(*primes->at(3).kept.by_hand->duration_s, 1510.0, 1e-9);
+    // A clock stays one, with letters too.
+    const auto clock = io::flights_by_hand("date,time,mAh\n2026-05-01,9:30 am,2100\n", "notebook.csv");
+    QVERIFY(clock && !clock->front().kept.by_hand->duration_s);
+    QVERIFY(!io::flights_by_hand("date,duration,mAh\n2026-05-01,21'75,2100\n", "notebook.csv"));
     // "21:30" is no clock under such a name, in German either.
     const auto german = io::flights_by_hand("Datum;Flugzeit;Verbrauch (mAh)\n12.04.2026;21:30;950\n", "heft.csv");
     QVERIFY(german.has_value());
