@@ -224,13 +224,14 @@ double PackAtPowers::Row::past_landing_wh(double gap, double warmth_k, double fu
 }
 
 PackAtPowers::Standing PackAtPowers::Standing::between(const Standing& a, const Standing& b, double share) {
-    Standing between;
-    for (double Standing::*member :
-         {&Standing::slow_gap, &Standing::temperature_c, &Standing::gap_fades_per_ah,
-          &Standing::warmth_fades_per_ah, &Standing::gap_per_kelvin_ah, &Standing::gap_worth_wh,
-          &Standing::kelvin_worth_wh, &Standing::gap_kept, &Standing::warmth_kept, &Standing::gap_per_kelvin})
-        between.*member = std::lerp(a.*member, b.*member, share);
-    return between;
+    // Written out, and not with std::lerp, whose care for the last digit costs branches: nothing is asked more
+    // often.
+    const auto mean = [&](double Standing::*member) { return a.*member + share * (b.*member - a.*member); };
+    return {mean(&Standing::slow_gap),          mean(&Standing::temperature_c),
+            mean(&Standing::gap_fades_per_ah),  mean(&Standing::warmth_fades_per_ah),
+            mean(&Standing::gap_per_kelvin_ah), mean(&Standing::gap_worth_wh),
+            mean(&Standing::kelvin_worth_wh),   mean(&Standing::gap_kept),
+            mean(&Standing::warmth_kept),       mean(&Standing::gap_per_kelvin)};
 }
 
 PackAtPowers::Standing PackAtPowers::Row::standing(double charge_ah) const {
