@@ -1482,7 +1482,7 @@
     </message>
     <message>
         <source>Power while the aircraft neither climbed nor descended, corrected for height gained or lost, divided by the airspeed flown.</source>
-        <translation>Leistung, während das Modell weder stieg noch sank, um gewonnene und verlorene Höhe berichtigt, geteilt durch die geflogene Airspeed.</translation>
+        <translation>Leistung, während das Modell weder stieg noch sank, um gewonnene und verlorene Höhe korrigiert, geteilt durch die geflogene Airspeed.</translation>
     </message>
     <message>
         <source>All the charge put back by the charger over all that was counted: the sensor&apos;s scale is off by that factor. Large flights weigh more.</source>
@@ -1622,7 +1622,7 @@
     </message>
     <message>
         <source>computed</source>
-        <translation>gerechnet</translation>
+        <translation>berechnet</translation>
     </message>
     <message>
         <source>measured</source>
@@ -1675,8 +1675,8 @@
         <translation>„%1“ ist keine Einheit dieses Felds. Schreibe die Zahl in %2.</translation>
     </message>
     <message>
-        <source>Cells come in whole numbers: enter one without a fraction.</source>
-        <translation>Zellen gibt es nur ganz: schreibe eine Zahl ohne Bruch.</translation>
+        <source>The number of cells is a whole number: enter one without a fraction.</source>
+        <translation>Die Zellenzahl ist eine ganze Zahl: schreibe sie ohne Nachkommastellen.</translation>
     </message>
     <message>
         <source>name</source>
@@ -2523,12 +2523,12 @@
         <translation>Ausgenommen: %1 mit Steigen oder Sinken bei der Leistung des Horizontalflugs.</translation>
     </message>
     <message>
-        <source>Between array and pack %1 got lost.</source>
+        <source>%1 was lost between array and pack.</source>
         <translation>Zwischen Solarfeld und Akku gingen %1 verloren.</translation>
     </message>
     <message>
-        <source>What got lost between array and pack is below what the sensors tell.</source>
-        <translation>Was zwischen Solarfeld und Akku verloren ging, ist kleiner, als die Sensoren zeigen können.</translation>
+        <source>The loss between array and pack is too small for these sensors to show.</source>
+        <translation>Der Verlust zwischen Solarfeld und Akku ist zu klein für diese Sensoren.</translation>
     </message>
     <message>
         <source>level cruise</source>
@@ -2818,7 +2818,7 @@
         <translation>%1, %2</translation>
     </message>
     <message>
-        <source>frozen: flights that are filed change it no more</source>
+        <source>frozen: newly filed flights no longer change it</source>
         <translation>eingefroren: neue Flüge ändern ihn nicht mehr</translation>
     </message>
     <message>
@@ -2971,7 +2971,7 @@
     </message>
     <message>
         <source>No column holds a time, and without one nothing can be computed. Say which one does (Columns…, or --column on the command line), or record with time switched on.</source>
-        <translation>Keine Spalte enthält eine Zeit, und ohne sie lässt sich nichts rechnen. Sag, welche es ist (Spalten…, oder --column auf der Befehlszeile), oder zeichne mit Zeit auf.</translation>
+        <translation>Keine Spalte enthält eine Zeit, und ohne sie lässt sich nichts berechnen. Sag, welche es ist (Spalten…, oder --column auf der Befehlszeile), oder zeichne mit Zeit auf.</translation>
     </message>
     <message>
         <source>Too few rows could be read (fewer than two of %1 make sense). Check the place named here.</source>
@@ -3131,7 +3131,7 @@
     </message>
     <message>
         <source>The file is larger than %1 MB, too large for a track. Check that it is the right one.</source>
-        <translation>Die Datei ist größer als %1 MB, zu groß für eine Spur. Prüfe, ob es die richtige ist.</translation>
+        <translation>Die Datei ist größer als %1 MB, zu groß für eine Flugspur. Prüfe, ob es die richtige ist.</translation>
     </message>
     <message>
         <source>The XML is broken here: %1. Copy the file again, or export it again.</source>
@@ -3448,7 +3448,7 @@
     </message>
     <message>
         <source>The log&apos;s maximum of %1 does not fit a pack of %2 in series; nothing that depends on the pack is computed. Choose the pack that was flown.</source>
-        <translation>Höchstens %1 im Log passen nicht zu einem Akku mit %2 in Reihe; nichts, was vom Akku abhängt, wird gerechnet. Wähle den geflogenen Akku.</translation>
+        <translation>Höchstens %1 im Log passen nicht zu einem Akku mit %2 in Reihe; nichts, was vom Akku abhängt, wird berechnet. Wähle den geflogenen Akku.</translation>
     </message>
     <message>
         <source>The headings flown show the wind along %1 only; across it, the log cannot tell it from the airspeed. A full turn would.</source>
@@ -3600,20 +3600,20 @@
         <translation>Diese Zellen gelten als Hochkapazitätszellen, gut für %1 in diesem Akku; Hochstromzellen wären gut für %2. Gib an, welche es sind, oder trage den Nennstrom des Akkus ein.</translation>
     </message>
     <message>
-        <source>The log counts what leaves the pack as negative. It was turned round: drawn is positive.</source>
-        <translation>Das Log zählt negativ, was den Akku verlässt. Es wurde umgekehrt: Entnommenes ist positiv.</translation>
+        <source>The log counts what leaves the pack as negative. The sign was reversed: drawn is positive.</source>
+        <translation>Das Log zählt negativ, was den Akku verlässt. Das Vorzeichen wurde umgekehrt: Entnommenes ist positiv.</translation>
     </message>
     <message>
-        <source>The log has its newest rows first. They were turned round.</source>
-        <translation>Im Log stehen die neuesten Zeilen zuerst. Sie wurden umgekehrt.</translation>
+        <source>The log has its newest rows first. Their order was reversed.</source>
+        <translation>Im Log stehen die neuesten Zeilen zuerst. Ihre Reihenfolge wurde umgekehrt.</translation>
     </message>
     <message>
         <source>No position in this log: distances are unknown.</source>
         <translation>Keine Position in diesem Log: Strecken sind unbekannt.</translation>
     </message>
     <message>
-        <source>“%1”, which stands there, is not known.</source>
-        <translation>„%1“, das dort steht, ist nicht bekannt.</translation>
+        <source>The “%1” given there is not known.</source>
+        <translation>„%1“, das dort angegeben ist, ist nicht bekannt.</translation>
     </message>
     <message>
         <source>A value is missing that cannot be derived. Add it.%1</source>
@@ -3736,8 +3736,8 @@
         <translation>Der Wind ist nicht bekannt: Die Geschwindigkeit über Grund war auf jedem Kurs gleich, die Leistung nicht, wie es eine Positionsregelung fliegt. Flieg einen vollen Kreis mit fester Fluglage.</translation>
     </message>
     <message>
-        <source>The wind decides this turn, not the pack: from beyond %1, %2 after launch, the worst credible wind does not let the aircraft get home.</source>
-        <translation>Über diese Umkehr entscheidet der Wind, nicht der Akku: von weiter als %1, %2 nach dem Start, lässt der ungünstigste anzunehmende Wind das Modell nicht nach Hause.</translation>
+        <source>The wind decides this turn, not the pack: from beyond %1, %2 after launch, the aircraft does not get home against the worst credible wind.</source>
+        <translation>Über diese Umkehr entscheidet der Wind, nicht der Akku: von weiter als %1, %2 nach dem Start, kommt das Modell gegen den ungünstigsten anzunehmenden Wind nicht nach Hause.</translation>
     </message>
     <message>
         <source>No column holds a current or a charge; charge is the energy counted over the volts.</source>
@@ -4076,7 +4076,7 @@
     </message>
     <message>
         <source>Recorder card lasts</source>
-        <translation>Karte des Rekorders reicht für</translation>
+        <translation>Speicherkarte reicht für</translation>
     </message>
     <message>
         <source>Goggles last</source>
@@ -4759,7 +4759,7 @@
     </message>
     <message>
         <source>forecast over flown</source>
-        <translation>Prognose durch Geflogenes</translation>
+        <translation>Prognose / geflogen</translation>
     </message>
     <message>
         <source>minimum height above ground</source>
@@ -5054,7 +5054,7 @@
     </message>
     <message>
         <source>recorder card</source>
-        <translation>Karte des Rekorders</translation>
+        <translation>Speicherkarte</translation>
     </message>
     <message>
         <source>goggles battery</source>
@@ -5284,11 +5284,11 @@
     </message>
     <message>
         <source>Link range-checked; goggles, radio and ground station charged; recorder&apos;s card empty.</source>
-        <translation>Link auf Reichweite geprüft; Brille, Sender und Bodenstation geladen; Karte des Rekorders leer.</translation>
+        <translation>Link auf Reichweite geprüft; Brille, Sender und Bodenstation geladen; Speicherkarte leer.</translation>
     </message>
     <message>
         <source>Pack full, warm, strapped to hold in a dive; centre of gravity right; no swollen cell.</source>
-        <translation>Akku voll, warm, fest für den Sturzflug; Schwerpunkt richtig; keine geblähte Zelle.</translation>
+        <translation>Akku voll, warm und sturzflugfest befestigt; Schwerpunkt stimmt; keine Zelle gebläht.</translation>
     </message>
     <message>
         <source>Capacity, callouts and alarms entered from this card; speed controller cutoff off or as on this card.</source>
@@ -5447,6 +5447,10 @@
 <context>
     <name>sobremesa::Printed</name>
     <message>
+        <source>%1 takes a whole number, and “%2” is not one.</source>
+        <translation>%1 braucht eine ganze Zahl, und „%2“ ist keine.</translation>
+    </message>
+    <message>
         <source>whole; records: %1, logs: %2</source>
         <translation>unbeschädigt; Einträge: %1, Logs: %2</translation>
     </message>
@@ -5486,7 +5490,7 @@
     <message>
         <source>reads %1</source>
         <comment>first readings of a column</comment>
-        <translation>liest %1</translation>
+        <translation>gelesen als %1</translation>
     </message>
     <message>
         <source>rows written to %2: %1</source>
@@ -5522,7 +5526,7 @@
         <translation>%1, %2, lässt %3 übrig</translation>
     </message>
     <message>
-        <source>stands below it from the start</source>
+        <source>is below it from the start</source>
         <translation>liegt von Anfang an darunter</translation>
     </message>
     <message>
@@ -5556,8 +5560,8 @@
         <translation>Zähler %1</translation>
     </message>
     <message>
-        <source>ended by the ground</source>
-        <translation>vom Gelände beendet</translation>
+        <source>limited by the terrain</source>
+        <translation>vom Gelände begrenzt</translation>
     </message>
     <message>
         <source>%1 used: %2, %3 remaining, %4</source>
@@ -5598,12 +5602,12 @@
         <translation>Der Befehl fehlt.</translation>
     </message>
     <message>
-        <source>One of these is needed: %1.</source>
-        <translation>Eins davon wird gebraucht: %1.</translation>
+        <source>One of these is required: %1.</source>
+        <translation>Eines davon ist erforderlich: %1.</translation>
     </message>
     <message>
         <source>Only one of these can be given: %1.</source>
-        <translation>Nur eins davon ist möglich: %1.</translation>
+        <translation>Nur eines davon ist möglich: %1.</translation>
     </message>
     <message>
         <source>%1 is missing.</source>
@@ -5611,7 +5615,7 @@
     </message>
     <message>
         <source>This is not understood: %1.</source>
-        <translation>Das wird nicht verstanden: %1.</translation>
+        <translation>Nicht verstanden: %1.</translation>
     </message>
     <message>
         <source>%1 needs a value.</source>
@@ -5620,10 +5624,6 @@
     <message>
         <source>%1 can be given once only.</source>
         <translation>%1 darf nur einmal vorkommen.</translation>
-    </message>
-    <message>
-        <source>%1 takes a number, and “%2” is none.</source>
-        <translation>%1 nimmt eine Zahl, und „%2“ ist keine.</translation>
     </message>
     <message>
         <source>%1 works together with %2 only.</source>
@@ -5678,8 +5678,8 @@
         <translation>Argumente</translation>
     </message>
     <message>
-        <source>(needed)</source>
-        <translation>(nötig)</translation>
+        <source>(required)</source>
+        <translation>(erforderlich)</translation>
     </message>
     <message>
         <source>with</source>
@@ -5712,7 +5712,15 @@
     </message>
     <message>
         <source>(one of these)</source>
-        <translation>(eins davon)</translation>
+        <translation>(eines davon)</translation>
+    </message>
+    <message>
+        <source>%1 takes a number, and “%2” is not one.</source>
+        <translation>%1 braucht eine Zahl, und „%2“ ist keine.</translation>
+    </message>
+    <message>
+        <source>“%1” is not possible here; it takes a whole number from %2 to %3</source>
+        <translation>„%1“ geht hier nicht; möglich sind ganze Zahlen von %2 bis %3</translation>
     </message>
 </context>
 <context>
@@ -5796,8 +5804,8 @@
 <context>
     <name>sobremesa::Sentences</name>
     <message>
-        <source>This pack does not go out and back with the reserve intact: there is no turn point. Less reserve, less height or a bigger pack makes one.</source>
-        <translation>Dieser Akku reicht nicht hin und zurück mit unangetasteter Reserve: es gibt keinen Umkehrpunkt. Weniger Reserve, weniger Höhe oder ein größerer Akku schafft einen.</translation>
+        <source>This pack cannot fly out and back with the reserve intact: there is no turn point. Less reserve, less height or a bigger pack gives one.</source>
+        <translation>Dieser Akku reicht nicht hin und zurück mit unangetasteter Reserve: es gibt keinen Umkehrpunkt. Weniger Reserve, weniger Höhe oder ein größerer Akku ergibt einen.</translation>
     </message>
     <message>
         <source>%1 (%2)</source>
@@ -6246,7 +6254,7 @@
     </message>
     <message>
         <source>of a cell. Empty: 1.06 × that at maximum power</source>
-        <translation>einer Zelle. Leer: 1.06 × Strom bei höchster Leistung</translation>
+        <translation>einer Zelle. Leer: 1,06 × Strom bei höchster Leistung</translation>
     </message>
 </context>
 <context>
@@ -6323,8 +6331,8 @@
         <translation>Der Startpunkt ist außer Reichweite. Wähle einen Platz zum Landen.</translation>
     </message>
     <message>
-        <source>Past the turn. Home without the reserve for another %1.</source>
-        <translation>Über den Umkehrpunkt hinaus. Nach Hause ohne die Reserve noch %1 lang.</translation>
+        <source>Past the turn. Turn within %1 to get home on the reserve.</source>
+        <translation>Umkehrpunkt überschritten. Bei Umkehr binnen %1 reicht es mit der Reserve noch nach Hause.</translation>
     </message>
     <message>
         <source>Wind now %1 from %2.</source>
@@ -6468,7 +6476,7 @@
     </message>
     <message>
         <source>Past the turn</source>
-        <translation>Über die Umkehr hinaus</translation>
+        <translation>Umkehrpunkt überschritten</translation>
     </message>
     <message>
         <source>Land now</source>
@@ -6516,15 +6524,15 @@
     </message>
     <message>
         <source>Voltage, current or position is missing: nothing can be computed.</source>
-        <translation>Spannung, Strom oder Position fehlt: nichts lässt sich rechnen.</translation>
+        <translation>Spannung, Strom oder Position fehlt: nichts lässt sich berechnen.</translation>
     </message>
     <message>
         <source>Landed after %1 with %2 remaining.</source>
         <translation>Nach %1 mit %2 Rest gelandet.</translation>
     </message>
     <message>
-        <source>The wind may not let it home: %1 from %2 against %3 of airspeed.</source>
-        <translation>Der Wind lässt es vielleicht nicht nach Hause: %1 aus %2 gegen %3 Airspeed.</translation>
+        <source>The aircraft may not get home against this wind: %1 from %2, airspeed %3.</source>
+        <translation>Gegen diesen Wind kommt das Modell vielleicht nicht nach Hause: %1 aus %2, Airspeed %3.</translation>
     </message>
     <message>
         <source>Inbound: %1 to go, margin %2 with the reserve intact.</source>
@@ -6596,8 +6604,8 @@
         <translation>Wieder über Land</translation>
     </message>
     <message>
-        <source>Past the turn. If the wind grows on it may not let you home.</source>
-        <translation>Über den Umkehrpunkt hinaus. Nimmt der Wind weiter zu, lässt er dich vielleicht nicht heim.</translation>
+        <source>Past the turn. If the wind keeps growing, it may not get home.</source>
+        <translation>Umkehrpunkt überschritten. Nimmt der Wind weiter zu, kommt es vielleicht nicht mehr heim.</translation>
     </message>
     <message>
         <source>The output is not being read. Lines are left out until it is; callouts wait.</source>
@@ -6612,8 +6620,8 @@
         <translation>Die Ausgabe wurde nicht bis zum Ende gelesen.</translation>
     </message>
     <message>
-        <source>Wind %1 from %2, growing by %3 an hour: if it goes on, it may not let it home.</source>
-        <translation>Wind %1 aus %2, er nimmt je Stunde um %3 zu: hält das an, lässt er es womöglich nicht heim.</translation>
+        <source>Wind %1 from %2, growing by %3 an hour: if that goes on, the aircraft may not get home.</source>
+        <translation>Wind %1 aus %2, er nimmt je Stunde um %3 zu: hält das an, kommt das Modell vielleicht nicht nach Hause.</translation>
     </message>
     <message>
         <source>No position: %1 remaining, what the return takes is not known.</source>
@@ -7212,7 +7220,7 @@ at %3, like a LiPo</source>
     </message>
     <message>
         <source>Correct what the program guessed wrong. The answer is remembered for logs with this header.</source>
-        <translation>Berichtige, was das Programm falsch geraten hat. Die Antwort wird für Logs mit dieser Kopfzeile gemerkt.</translation>
+        <translation>Korrigiere, was das Programm falsch geraten hat. Die Antwort wird für Logs mit dieser Kopfzeile gemerkt.</translation>
     </message>
     <message>
         <source>in the file</source>
@@ -7553,11 +7561,11 @@ at %3, like a LiPo</source>
     </message>
     <message>
         <source>Track shows</source>
-        <translation>Spur zeigt</translation>
+        <translation>Flugspur zeigt</translation>
     </message>
     <message>
         <source>What the track&apos;s thickness shows</source>
-        <translation>Was die Strichstärke der Spur zeigt</translation>
+        <translation>Was die Strichstärke der Flugspur zeigt</translation>
     </message>
     <message>
         <source>Reading</source>
@@ -7573,7 +7581,7 @@ at %3, like a LiPo</source>
     </message>
     <message>
         <source>Track</source>
-        <translation>Spur</translation>
+        <translation>Flugspur</translation>
     </message>
     <message>
         <source>Which flight of this file</source>
@@ -7585,7 +7593,7 @@ at %3, like a LiPo</source>
     </message>
     <message>
         <source>How each column of this log was read; correct it here</source>
-        <translation>Wie jede Spalte dieses Logs gelesen wurde; hier berichtigen</translation>
+        <translation>Wie jede Spalte dieses Logs gelesen wurde; hier korrigieren</translation>
     </message>
     <message>
         <source>Compare…</source>
@@ -7743,11 +7751,11 @@ at %3, like a LiPo</source>
     </message>
     <message>
         <source>Track of the flight, %1 from home</source>
-        <translation>Spur des Flugs, %1 vom Startpunkt</translation>
+        <translation>Flugspur, %1 vom Startpunkt</translation>
     </message>
     <message>
         <source>No track: this log has no position</source>
-        <translation>Keine Spur: dieses Log hat keine Position</translation>
+        <translation>Keine Flugspur: dieses Log hat keine Position</translation>
     </message>
     <message>
         <source>ground speed</source>
@@ -8206,11 +8214,11 @@ at %3, like a LiPo</source>
     <name>sobremesa::app::ForecastChart</name>
     <message>
         <source>Forecast over flown, flight by flight</source>
-        <translation>Prognose durch Geflogenes, Flug für Flug</translation>
+        <translation>Prognose / geflogen, Flug für Flug</translation>
     </message>
     <message>
         <source>Forecast over flown</source>
-        <translation>Prognose durch Geflogenes</translation>
+        <translation>Prognose / geflogen</translation>
     </message>
     <message>
         <source>flight</source>
@@ -8234,7 +8242,7 @@ at %3, like a LiPo</source>
     </message>
     <message>
         <source>forecast over flown, %</source>
-        <translation>Prognose durch Geflogenes, %</translation>
+        <translation>Prognose / geflogen, %</translation>
     </message>
     <message>
         <source>too cautious</source>
@@ -9194,7 +9202,7 @@ verbr.</translation>
     </message>
     <message>
         <source>%1 was filed by hand: it has no track.</source>
-        <translation>%1 wurde von Hand abgelegt: ohne Flugweg.</translation>
+        <translation>%1 wurde von Hand abgelegt: ohne Flugspur.</translation>
     </message>
     <message>
         <source>%1: %2</source>
@@ -9211,13 +9219,13 @@ verbr.</translation>
     </message>
     <message>
         <source>Choose a flight to see its track and its homeward chart.</source>
-        <translation>Wähle einen Flug, um Flugweg und Heimwegdiagramm zu sehen.</translation>
+        <translation>Wähle einen Flug, um Flugspur und Heimwegdiagramm zu sehen.</translation>
     </message>
     <message numerus="yes">
         <source>%n track(s), each from its own launch. Choose a flight to see its homeward chart.</source>
         <translation>
-            <numerusform>%n Flugweg vom eigenen Start aus. Wähle einen Flug, um sein Heimwegdiagramm zu sehen.</numerusform>
-            <numerusform>%n Flugwege, jeder vom eigenen Start aus. Wähle einen Flug, um sein Heimwegdiagramm zu sehen.</numerusform>
+            <numerusform>%n Flugspur vom eigenen Start aus. Wähle einen Flug, um sein Heimwegdiagramm zu sehen.</numerusform>
+            <numerusform>%n Flugspuren, jede vom eigenen Start aus. Wähle einen Flug, um sein Heimwegdiagramm zu sehen.</numerusform>
         </translation>
     </message>
     <message>
@@ -10037,8 +10045,8 @@ verbr.</translation>
         <translation>Landeverbotsgebiet zeichnen</translation>
     </message>
     <message>
-        <source>Areas of a file lie on earth: enter the home position of the plan first (Mission).</source>
-        <translation>Gebiete einer Datei liegen auf der Erde: trage zuerst die Startposition des Plans ein (Mission).</translation>
+        <source>The areas in a file have latitudes and longitudes: enter the plan&apos;s home position first (Mission).</source>
+        <translation>Die Gebiete einer Datei haben Breite und Länge: trage zuerst die Startposition des Plans ein (Mission).</translation>
     </message>
     <message numerus="yes">
         <source>%n no-landing area(s) imported from %1.</source>
@@ -10318,19 +10326,19 @@ verbr.</translation>
     </message>
     <message>
         <source>lowest</source>
-        <translation>niedrigste</translation>
+        <translation>Minimum</translation>
     </message>
     <message>
         <source>highest</source>
-        <translation>höchster</translation>
+        <translation>Maximum</translation>
     </message>
     <message>
         <source>fastest</source>
-        <translation>schnellste</translation>
+        <translation>max. Tempo</translation>
     </message>
     <message>
         <source>farthest</source>
-        <translation>weiteste</translation>
+        <translation>max. Entf.</translation>
     </message>
     <message>
         <source>at rest</source>
@@ -10436,8 +10444,8 @@ verbr.</translation>
         <translation>Sie zählen bei Bestwerten, Zyklen und Kalibrierung, und mit großem Fehler beim Verbrauch.</translation>
     </message>
     <message>
-        <source>A row a flight; write only what you know. Tab goes on, Enter begins the next flight, and rows copied from a spreadsheet can be pasted. Volts “lowest” are the pack&apos;s, “at rest” a cell&apos;s. “On the way” takes what the screen showed: 5 min 410 mAh 15.9 V; 10 min 830 mAh.</source>
-        <translation>Eine Zeile je Flug; trage nur ein, was du weißt. Tab geht weiter, Enter beginnt den nächsten Flug, und aus einer Tabelle kopierte Zeilen lassen sich einfügen. „Niedrigste“ Volt sind die des Akkus, „in Ruhe“ die einer Zelle. „Unterwegs“ nimmt auf, was der Bildschirm zeigte: 5 min 410 mAh 15.9 V; 10 min 830 mAh.</translation>
+        <source>One row per flight; enter only what you know. Tab moves on, Enter starts the next flight, and rows copied from a spreadsheet can be pasted. “Lowest” is the pack&apos;s voltage, “at rest” a cell&apos;s. “On the way” takes what the screen showed: 5 min 410 mAh 15.9 V; 10 min 830 mAh.</source>
+        <translation>Eine Zeile je Flug; trage nur ein, was du weißt. Tab geht weiter, Eingabe beginnt den nächsten Flug, und aus einer Tabelle kopierte Zeilen lassen sich einfügen. „Minimum“ ist die Spannung des Akkus, „in Ruhe“ die einer Zelle. „Unterwegs“ nimmt auf, was der Bildschirm zeigte: 5 min 410 mAh 15,9 V; 10 min 830 mAh.</translation>
     </message>
 </context>
 <context>
@@ -10653,7 +10661,7 @@ verbr.</translation>
     </message>
     <message>
         <source>%1: no charger puts that back after such a flight; correct the charge.</source>
-        <translation>%1: nach einem solchen Flug lädt kein Ladegerät das nach; berichtige die Ladung.</translation>
+        <translation>%1: nach einem solchen Flug lädt kein Ladegerät das nach; korrigiere die Ladung.</translation>
     </message>
     <message>
         <source>%1, %2, full flight:</source>
@@ -11290,8 +11298,8 @@ verbr.</translation>
         <translation>Offen gelassen, angenommen</translation>
     </message>
     <message>
-        <source>What you type here counts from then on; what is emptied is assumed again.</source>
-        <translation>Was du hier eintippst, gilt ab dann; was du leerst, wird wieder angenommen.</translation>
+        <source>What you type here counts from then on; a field you clear is assumed again.</source>
+        <translation>Was du hier eintippst, gilt von da an; ein geleertes Feld wird wieder angenommen.</translation>
     </message>
 </context>
 <context>
@@ -11431,7 +11439,7 @@ verbr.</translation>
     </message>
     <message>
         <source>Their figures are recomputed; the raw logs stay unchanged</source>
-        <translation>Ihre Werte werden neu gerechnet; die Rohlogs bleiben unverändert</translation>
+        <translation>Ihre Werte werden neu berechnet; die Rohlogs bleiben unverändert</translation>
     </message>
     <message>
         <source>Save the new scale</source>
@@ -11467,7 +11475,7 @@ verbr.</translation>
     </message>
     <message>
         <source>Counted as the sensor read it, whatever was corrected since. Exclude flights that were flown with another scale, did not start full or were not recharged to full.</source>
-        <translation>Gezählt, wie der Sensor es las, was immer seither berichtigt wurde. Schließe Flüge aus, die mit anderer Skalierung geflogen, nicht voll begonnen oder nicht voll nachgeladen wurden.</translation>
+        <translation>Gezählt, wie der Sensor es maß, ohne spätere Korrekturen. Schließe Flüge aus, die mit anderer Skalierung geflogen, nicht voll begonnen oder nicht voll nachgeladen wurden.</translation>
     </message>
     <message>
         <source>Exclude or include</source>
@@ -11528,7 +11536,7 @@ verbr.</translation>
     <message>
         <source>Before, these flights were off by up to %1; with this correction, by up to %2.</source>
         <comment>share before, after</comment>
-        <translation>Vorher lagen diese Flüge um bis zu %1 daneben; mit dieser Berichtigung um bis zu %2.</translation>
+        <translation>Vorher lagen diese Flüge um bis zu %1 daneben; mit dieser Korrektur um bis zu %2.</translation>
     </message>
     <message>
         <source>Enter both: what the sensor counted and what the charger put back, in mAh.</source>
@@ -11761,7 +11769,7 @@ verbr.</translation>
     </message>
     <message>
         <source>Current and charge are multiplied by it, as Sensors found it from recharges. Empty: ± 5 % is assumed.</source>
-        <translation>Strom und Ladung werden damit multipliziert, wie ihn Sensoren aus den Nachladungen ermittelt hat. Leer: ± 5 % werden angenommen.</translation>
+        <translation>Strom und Ladung werden damit multipliziert, wie er unter „Sensoren“ aus den Nachladungen bestimmt wurde. Leer: ± 5 % werden angenommen.</translation>
     </message>
     <message>
         <source>%1 must be a number from %2 to %3, or empty.</source>
@@ -12005,7 +12013,7 @@ verbr.</translation>
     </message>
     <message>
         <source>Computing…</source>
-        <translation>Wird gerechnet …</translation>
+        <translation>Wird berechnet …</translation>
     </message>
     <message>
         <source>array at noon</source>
@@ -12133,7 +12141,7 @@ verbr.</translation>
     </message>
     <message>
         <source>Eyes on the aircraft: someone else reads this screen. Figures are estimates; you decide, and local rules come first.</source>
-        <translation>Augen ans Modell: jemand anderes liest diesen Bildschirm. Die Werte sind Schätzungen; du entscheidest, und lokale Regeln gehen vor.</translation>
+        <translation>Augen aufs Modell: jemand anderes liest diesen Bildschirm. Die Werte sind Schätzungen; du entscheidest, und lokale Regeln gehen vor.</translation>
     </message>
     <message>
         <source>Place in the flight</source>
@@ -12209,7 +12217,7 @@ verbr.</translation>
     </message>
     <message>
         <source>Eyes on the aircraft: someone else reads this screen. You decide; local rules come first.</source>
-        <translation>Augen ans Modell: jemand anderes liest diesen Bildschirm. Du entscheidest; lokale Regeln gehen vor.</translation>
+        <translation>Augen aufs Modell: jemand anderes liest diesen Bildschirm. Du entscheidest; lokale Regeln gehen vor.</translation>
     </message>
     <message>
         <source>Take this plan along: watch a flight live and hear when to turn.</source>
@@ -12479,8 +12487,8 @@ verbr.</translation>
 <context>
     <name>sobremesa::cli::Help</name>
     <message>
-        <source>HEADER=MEANING or HEADER=MEANING:UNIT, for a column that its header names wrongly; once for each</source>
-        <translation>KOPF=BEDEUTUNG oder KOPF=BEDEUTUNG:EINHEIT für eine Spalte, deren Überschrift täuscht; je Spalte einmal</translation>
+        <source>HEADER=MEANING or HEADER=MEANING:UNIT, for a column with a misleading header; repeat for each</source>
+        <translation>KOPF=BEDEUTUNG oder KOPF=BEDEUTUNG:EINHEIT für eine Spalte, deren Überschrift täuscht; für jede wiederholen</translation>
     </message>
     <message>
         <source>MAVLink system, where a log has several</source>
@@ -12523,8 +12531,8 @@ verbr.</translation>
         <translation>Mittlere Ruhespannung je Zelle nach der Landung, V</translation>
     </message>
     <message>
-        <source>How long it had rested, minutes (else 5)</source>
-        <translation>Wie lange er geruht hatte, Minuten (sonst 5)</translation>
+        <source>How long it had rested, minutes (default: 5)</source>
+        <translation>Wie lange er geruht hatte, Minuten (Vorgabe: 5)</translation>
     </message>
     <message>
         <source>Air at the field, °C</source>
@@ -12547,20 +12555,20 @@ verbr.</translation>
         <translation>Vergleicht Flüge bei gleicher Strecke, Geschwindigkeit und Masse</translation>
     </message>
     <message>
-        <source>LOG PLAN.json, in turn, for each flight</source>
-        <translation>LOG PLAN.json, abwechselnd, für jeden Flug</translation>
+        <source>LOG PLAN.json pairs, one for each flight</source>
+        <translation>Paare LOG PLAN.json, eines je Flug</translation>
     </message>
     <message>
-        <source>Common airspeed (else the mean)</source>
-        <translation>Gemeinsame Airspeed (sonst das Mittel)</translation>
+        <source>Common airspeed (default: the mean)</source>
+        <translation>Gemeinsame Airspeed (Vorgabe: das Mittel)</translation>
     </message>
     <message>
-        <source>Common all-up mass (else the mean)</source>
-        <translation>Gemeinsame Abflugmasse (sonst das Mittel)</translation>
+        <source>Common all-up mass (default: the mean)</source>
+        <translation>Gemeinsame Abflugmasse (Vorgabe: das Mittel)</translation>
     </message>
     <message>
-        <source>Common ground distance (else the mean)</source>
-        <translation>Gemeinsame Strecke über Grund (sonst das Mittel)</translation>
+        <source>Common ground distance (default: the mean)</source>
+        <translation>Gemeinsame Strecke über Grund (Vorgabe: das Mittel)</translation>
     </message>
     <message>
         <source>Power curve, speeds to fly, headroom, what a change does, and how good forecasts were</source>
@@ -12575,23 +12583,23 @@ verbr.</translation>
         <translation>Name eines Modells im Logbuch, mit seinen Flügen</translation>
     </message>
     <message>
-        <source>LOG PLAN.json, in turn: flights to fit the curve to</source>
-        <translation>LOG PLAN.json, abwechselnd: Flüge, an die die Kurve angepasst wird</translation>
+        <source>LOG PLAN.json pairs: flights to fit the curve to</source>
+        <translation>Paare LOG PLAN.json: Flüge, an die die Kurve angepasst wird</translation>
     </message>
     <message>
-        <source>AIRSPEED,POWER known without a log, m/s and W; once for each</source>
-        <translation>AIRSPEED,LEISTUNG, ohne Log bekannt, m/s und W; je Paar einmal</translation>
+        <source>AIRSPEED,POWER known without a log, m/s and W; repeat for each</source>
+        <translation>AIRSPEED,LEISTUNG, ohne Log bekannt, m/s und W; für jedes Paar wiederholen</translation>
     </message>
     <message>
-        <source>Headwind, m/s (else the plan&apos;s, on its bearing)</source>
-        <translation>Gegenwind, m/s (sonst der des Plans auf seinem Kurs)</translation>
+        <source>Headwind, m/s (default: the plan&apos;s, on its bearing)</source>
+        <translation>Gegenwind, m/s (Vorgabe: der des Plans auf seinem Kurs)</translation>
     </message>
     <message>
         <source>Crosswind, m/s</source>
         <translation>Seitenwind, m/s</translation>
     </message>
     <message>
-        <source>A ground speed that is wanted: go or no-go</source>
+        <source>A wanted ground speed: go or no-go</source>
         <translation>Eine gewünschte Geschwindigkeit über Grund: Go oder No-Go</translation>
     </message>
     <message>
@@ -12627,7 +12635,7 @@ verbr.</translation>
         <translation>Was wäre wenn: Luft am Platz</translation>
     </message>
     <message>
-        <source>What flights and recharges say of pack, sensors and aircraft, and how good forecasts were</source>
+        <source>What flights and recharges say about pack, sensors and aircraft, and how good forecasts were</source>
         <translation>Was Flüge und Nachladungen über Akku, Sensoren und Modell sagen, und wie gut Prognosen waren</translation>
     </message>
     <message>
@@ -12635,8 +12643,8 @@ verbr.</translation>
         <translation>Plandokument: Modell und Akku, wie sie vorher bekannt waren</translation>
     </message>
     <message>
-        <source>LOG[,plan=FILE][,recharged=MAH][,rested=V/MIN]; once for each flight, in the order of time</source>
-        <translation>LOG[,plan=DATEI][,recharged=MAH][,rested=V/MIN]; je Flug einmal, in zeitlicher Folge</translation>
+        <source>LOG[,plan=FILE][,recharged=MAH][,rested=V/MIN]; repeat for each flight, oldest first</source>
+        <translation>LOG[,plan=DATEI][,recharged=MAH][,rested=V/MIN]; für jeden Flug wiederholen, der älteste zuerst</translation>
     </message>
     <message>
         <source>Why a flight took more or less than forecast, cause by cause</source>
@@ -12651,8 +12659,8 @@ verbr.</translation>
         <translation>Log des Flugs</translation>
     </message>
     <message>
-        <source>Plan document with mass, pack and air as they were flown (else the plan&apos;s)</source>
-        <translation>Plandokument mit Masse, Akku und Luft wie geflogen (sonst die des Plans)</translation>
+        <source>Plan document with mass, pack and air as flown (default: the plan&apos;s)</source>
+        <translation>Plandokument mit Masse, Akku und Luft wie geflogen (Vorgabe: die des Plans)</translation>
     </message>
     <message>
         <source>Scale of a current sensor from recharged flights</source>
@@ -12667,16 +12675,16 @@ verbr.</translation>
         <translation>divides: höhere Skalierung zeigt weniger; multiplies: höhere zeigt mehr</translation>
     </message>
     <message>
-        <source>COUNTED,RECHARGED of one flight, mAh; once for each flight</source>
-        <translation>GEZÄHLT,NACHGELADEN eines Flugs, mAh; je Flug einmal</translation>
+        <source>COUNTED,RECHARGED of one flight, mAh; repeat for each flight</source>
+        <translation>GEZÄHLT,NACHGELADEN eines Flugs, mAh; für jeden Flug wiederholen</translation>
     </message>
     <message>
         <source>READ,ACTUAL: what the sensor reads on the ground, and what a meter reads, mA</source>
         <translation>GELESEN,TATSÄCHLICH: was der Sensor am Boden zeigt und was ein Messgerät zeigt, mA</translation>
     </message>
     <message>
-        <source>Accuracy of the charger, % (else 1.5)</source>
-        <translation>Genauigkeit des Ladegeräts, % (sonst 1.5)</translation>
+        <source>Accuracy of the charger, % (default: 1.5)</source>
+        <translation>Genauigkeit des Ladegeräts, % (Vorgabe: 1,5)</translation>
     </message>
     <message>
         <source>Plan document</source>
@@ -12691,24 +12699,24 @@ verbr.</translation>
         <translation>GPX, GeoJSON oder KML: die Punkte darin werden die Wegpunkte</translation>
     </message>
     <message>
-        <source>GeoJSON or KML: its polygons are areas not to come down in</source>
-        <translation>GeoJSON oder KML: die Polygone darin sind Gebiete, in denen nicht gelandet werden soll</translation>
+        <source>GeoJSON or KML: its polygons are no-landing areas</source>
+        <translation>GeoJSON oder KML: die Polygone darin sind Landeverbotsgebiete</translation>
     </message>
     <message>
         <source>Home as LAT,LON, in place of the document&apos;s</source>
         <translation>Startpunkt als BREITE,LÄNGE statt dem des Dokuments</translation>
     </message>
     <message>
-        <source>Works out a plan document</source>
+        <source>Computes a plan document</source>
         <translation>Rechnet ein Plandokument durch</translation>
     </message>
     <message>
-        <source>Seed of the chance of coming home (else 1)</source>
-        <translation>Startwert für die Wahrscheinlichkeit der Heimkehr (sonst 1)</translation>
+        <source>Seed for the chance of getting home (default: 1)</source>
+        <translation>Startwert für die Wahrscheinlichkeit der Heimkehr (Vorgabe: 1)</translation>
     </message>
     <message>
-        <source>Days that are drawn for it (else 10000)</source>
-        <translation>Dafür ausgeloste Tage (sonst 10000)</translation>
+        <source>Days drawn for it (default: 10000)</source>
+        <translation>Dafür gezogene Tage (Vorgabe: 10000)</translation>
     </message>
     <message>
         <source>Writes the flight card as PDF</source>
@@ -12727,43 +12735,43 @@ verbr.</translation>
         <translation>Wie weit hin und zurück auf jedem Kurs</translation>
     </message>
     <message>
-        <source>How many, evenly spread (else 36)</source>
-        <translation>Wie viele, gleichmäßig verteilt (sonst 36)</translation>
+        <source>How many, evenly spaced (default: 36)</source>
+        <translation>Wie viele, gleichmäßig verteilt (Vorgabe: 36)</translation>
     </message>
     <message>
         <source>Alarms to enter for this pack and this plan</source>
         <translation>Alarme, die für diesen Akku und diesen Plan einzustellen sind</translation>
     </message>
     <message>
-        <source>What a solar array gives through a day, and how long it lasts</source>
-        <translation>Was ein Solarfeld über den Tag liefert, und wie lange es reicht</translation>
+        <source>What a solar array delivers through the day, and how long the flight lasts</source>
+        <translation>Was ein Solarfeld über den Tag liefert, und wie lange der Flug dauert</translation>
     </message>
     <message>
         <source>Plan document; its aircraft carries the array</source>
         <translation>Plandokument; sein Modell trägt das Solarfeld</translation>
     </message>
     <message>
-        <source>Day, UTC, YYYY-MM-DD; else that of the plan&apos;s start</source>
-        <translation>Tag, UTC, JJJJ-MM-TT; sonst der des Starts im Plan</translation>
+        <source>Day, UTC, YYYY-MM-DD (default: that of the plan&apos;s launch)</source>
+        <translation>Tag, UTC, JJJJ-MM-TT (Vorgabe: der des Starts im Plan)</translation>
     </message>
     <message>
-        <source>Place as LAT,LON; else the plan&apos;s home</source>
-        <translation>Ort als BREITE,LÄNGE; sonst der Startpunkt des Plans</translation>
+        <source>Place as LAT,LON (default: the plan&apos;s home)</source>
+        <translation>Ort als BREITE,LÄNGE (Vorgabe: der Startpunkt des Plans)</translation>
     </message>
     <message>
-        <source>Cloud in eighths of the sky (else the plan&apos;s, else 0)</source>
-        <translation>Bewölkung in Achteln (sonst die des Plans, sonst 0)</translation>
+        <source>Cloud in eighths of the sky (default: the plan&apos;s, or 0)</source>
+        <translation>Bewölkung in Achteln (Vorgabe: die des Plans oder 0)</translation>
     </message>
     <message>
-        <source>Launch, UTC, HH:MM; else the plan&apos;s, else the best</source>
-        <translation>Start, UTC, HH:MM; sonst der des Plans, sonst der beste</translation>
+        <source>Launch, UTC, HH:MM (default: the plan&apos;s, or the best)</source>
+        <translation>Start, UTC, HH:MM (Vorgabe: der des Plans oder der beste)</translation>
     </message>
     <message>
-        <source>Hours to sustain: says the smallest area of cells for it</source>
-        <translation>Stunden, die es reichen soll: sagt die kleinste Zellfläche dafür</translation>
+        <source>Hours to sustain: gives the smallest area of cells for it</source>
+        <translation>Stunden, die es tragen soll: ergibt die kleinste Zellfläche dafür</translation>
     </message>
     <message>
-        <source>What a pack gives under a load, or which pack to fly</source>
+        <source>What a pack delivers under load, or which pack to fly</source>
         <translation>Was ein Akku unter Last liefert, oder welcher Akku zu fliegen ist</translation>
     </message>
     <message>
@@ -12779,16 +12787,16 @@ verbr.</translation>
         <translation>Konstante Leistung, W</translation>
     </message>
     <message>
-        <source>Air, and the pack at the start, °C</source>
-        <translation>Luft, und der Akku zu Beginn, °C</translation>
+        <source>Air, and the pack at launch, °C</source>
+        <translation>Luft, und der Akku beim Start, °C</translation>
     </message>
     <message>
-        <source>Landing voltage a cell under the load, V</source>
+        <source>Landing voltage per cell under load, V</source>
         <translation>Landespannung je Zelle unter Last, V</translation>
     </message>
     <message>
-        <source>Hold the cells at that temperature, and take a rate table as one of cells that were held</source>
-        <translation>Hält die Zellen auf dieser Temperatur, und versteht eine Entladetabelle ebenso</translation>
+        <source>Hold the cells at that temperature, and take a rate table as measured on cells held there</source>
+        <translation>Hält die Zellen auf dieser Temperatur; auch eine Entladetabelle gilt dann als so gemessen</translation>
     </message>
     <message>
         <source>CSV of packs to try</source>
@@ -12811,8 +12819,8 @@ verbr.</translation>
         <translation>Woher die Telemetrie kommt: MAVLink oder Zeilen von CSV</translation>
     </message>
     <message>
-        <source>[ADDR:]PORT to listen on (else 127.0.0.1; port 0: any)</source>
-        <translation>[ADRESSE:]PORT zum Zuhören (sonst 127.0.0.1; Port 0: beliebig)</translation>
+        <source>[ADDR:]PORT to listen on (default: 127.0.0.1; port 0: any)</source>
+        <translation>[ADRESSE:]PORT zum Zuhören (Vorgabe: 127.0.0.1; Port 0: beliebig)</translation>
     </message>
     <message>
         <source>HOST:PORT to connect to</source>
@@ -12831,12 +12839,12 @@ verbr.</translation>
         <translation>Log eines früheren Flugs</translation>
     </message>
     <message>
-        <source>How much faster than it was flown (else 1)</source>
-        <translation>Wie viel schneller als geflogen (sonst 1)</translation>
+        <source>How much faster than it was flown (default: 1)</source>
+        <translation>Wie viel schneller als geflogen (Vorgabe: 1)</translation>
     </message>
     <message>
-        <source>Writes all that comes to a new file, as a log for debrief</source>
-        <translation>Schreibt alles, was ankommt, in eine neue Datei, als Log für debrief</translation>
+        <source>Records all that arrives to a new file, as a log for debrief</source>
+        <translation>Zeichnet alles, was ankommt, in einer neuen Datei auf, als Log für debrief</translation>
     </message>
     <message>
         <source>MAVLink system, where there are several</source>
@@ -12855,7 +12863,7 @@ verbr.</translation>
         <translation>Endet nach so vielen Sekunden</translation>
     </message>
     <message>
-        <source>Call tenths as what remains</source>
+        <source>Call out tenths as what remains</source>
         <translation>Zehntel als Rest ansagen</translation>
     </message>
     <message>
@@ -12863,7 +12871,7 @@ verbr.</translation>
         <translation>Die Ansagen sprechen</translation>
     </message>
     <message>
-        <source>One JSON object a line</source>
+        <source>One JSON object per line</source>
         <translation>Ein JSON-Objekt je Zeile</translation>
     </message>
     <message>
@@ -12871,15 +12879,15 @@ verbr.</translation>
         <translation>Schreibt ein Log in einem anderen Format</translation>
     </message>
     <message>
-        <source>Log: CSV, GPX, KML track, IGC, NMEA 0183, SubRip, JSON or MAVLink telemetry log, packed or not</source>
+        <source>Log: CSV, GPX, KML track, IGC, NMEA 0183, SubRip, JSON or MAVLink telemetry log, compressed or not</source>
         <translation>Log: CSV, GPX, KML-Track, IGC, NMEA 0183, SubRip, JSON oder MAVLink-Telemetrie, gepackt oder nicht</translation>
     </message>
     <message>
-        <source>File to write; its ending says how: %1</source>
+        <source>File to write; its extension decides the format: %1</source>
         <translation>Datei, die geschrieben wird; ihre Endung sagt, wie: %1</translation>
     </message>
     <message>
-        <source>Leave positions out that are nearer to home than this, m</source>
+        <source>Leave out positions nearer to home than this, m</source>
         <translation>Positionen weglassen, die näher am Startpunkt sind, m</translation>
     </message>
     <message>
@@ -12891,31 +12899,31 @@ verbr.</translation>
         <translation>Log: eine Tabelle oder ein anderes; bei GPX und MAVLink sind die Spalten, was sie enthalten</translation>
     </message>
     <message>
-        <source>A pack made from cells on paper</source>
-        <translation>Ein Akku aus Zellen, auf dem Papier</translation>
+        <source>Designs a pack from cells</source>
+        <translation>Entwirft einen Akku aus Zellen</translation>
     </message>
     <message>
         <source>Build document</source>
         <translation>Aufbaudokument</translation>
     </message>
     <message>
-        <source>A whole flight told from a part of it and its recharge</source>
-        <translation>Ein ganzer Flug, geschätzt aus einem Teil und dessen Nachladung</translation>
+        <source>Estimates a full flight from part of one and its recharge</source>
+        <translation>Schätzt einen ganzen Flug aus einem Teilflug und dessen Nachladung</translation>
     </message>
     <message>
         <source>Minutes flown</source>
         <translation>Geflogene Minuten</translation>
     </message>
     <message>
-        <source>Of the rated charge, what a whole flight uses (else 80)</source>
-        <translation>Was ein ganzer Flug von der Nennladung nutzt (sonst 80)</translation>
+        <source>Share of the rated charge that a full flight uses, % (default: 80)</source>
+        <translation>Anteil der Nennladung, den ein ganzer Flug verbraucht, % (Vorgabe: 80)</translation>
     </message>
     <message>
         <source>Air, °C</source>
         <translation>Luft, °C</translation>
     </message>
     <message>
-        <source>How a pack ages, by the readings in its document</source>
+        <source>How a pack ages, from the readings in its document</source>
         <translation>Wie ein Akku altert, nach den Messungen in seinem Dokument</translation>
     </message>
     <message>
@@ -12927,11 +12935,11 @@ verbr.</translation>
         <translation>Die Flüge und ihre wichtigsten Zahlen</translation>
     </message>
     <message>
-        <source>Reads everything in the book; says what is damaged and what can still be had</source>
-        <translation>Liest alles im Logbuch; sagt, was beschädigt und was noch zu retten ist</translation>
+        <source>Checks everything in the logbook; says what is damaged and what can still be recovered</source>
+        <translation>Prüft alles im Logbuch; sagt, was beschädigt und was noch zu retten ist</translation>
     </message>
     <message>
-        <source>Copies the whole book to a new file</source>
+        <source>Copies the whole logbook to a new file</source>
         <translation>Kopiert das ganze Logbuch in eine neue Datei</translation>
     </message>
     <message>
@@ -12943,7 +12951,7 @@ verbr.</translation>
         <translation>Schreibt JSON, CSV und die Rohlogs in einen Ordner</translation>
     </message>
     <message>
-        <source>Folder, made where there is none</source>
+        <source>Folder; created if missing</source>
         <translation>Ordner; wird angelegt, wenn er fehlt</translation>
     </message>
     <message>
@@ -12951,7 +12959,7 @@ verbr.</translation>
         <translation>Ordner, book.json oder eine der CSV-Dateien</translation>
     </message>
     <message>
-        <source>Files logs: files, folders with all that is in them, archives</source>
+        <source>Files logs: files, folders with everything in them, archives</source>
         <translation>Nimmt Logs ins Logbuch auf: Dateien, Ordner mit allem darin, Archive</translation>
     </message>
     <message>
@@ -12967,28 +12975,28 @@ verbr.</translation>
         <translation>Plandokument: Modell, Akku und Luft, mit denen geflogen wurde</translation>
     </message>
     <message>
-        <source>Aircraft of the book, by its name</source>
-        <translation>Modell des Logbuchs, mit seinem Namen</translation>
+        <source>Aircraft in the logbook, by name</source>
+        <translation>Modell im Logbuch, mit seinem Namen</translation>
     </message>
     <message>
-        <source>Pack of the book, by its name</source>
-        <translation>Akku des Logbuchs, mit seinem Namen</translation>
+        <source>Pack in the logbook, by name</source>
+        <translation>Akku im Logbuch, mit seinem Namen</translation>
     </message>
     <message>
         <source>Say what was understood, and file nothing</source>
         <translation>Nur sagen, was verstanden wurde; nichts aufnehmen</translation>
     </message>
     <message>
-        <source>Logbook file; without it the user&apos;s own</source>
-        <translation>Logbuchdatei; sonst die eigene</translation>
+        <source>Logbook file (default: your own)</source>
+        <translation>Logbuchdatei (Vorgabe: die eigene)</translation>
     </message>
     <message>
         <source>Folder of the settings</source>
         <translation>Ordner der Einstellungen</translation>
     </message>
     <message>
-        <source>Looks into a logbook, copies it, imports records</source>
-        <translation>Sieht in ein Logbuch, kopiert es, importiert Einträge</translation>
+        <source>Lists, checks, copies, exports and imports a logbook</source>
+        <translation>Zeigt, prüft, kopiert, exportiert und importiert ein Logbuch</translation>
     </message>
     <message>
         <source>Imports what was exported: a folder, book.json or a CSV</source>

@@ -575,11 +575,11 @@
     </message>
     <message>
         <source>“%1” took %2 more than the aircraft&apos;s other flights, too much for an ordinary day: it was not used for the fit. Check sensor, pack and mass; see Fleet, Forecasts.</source>
-        <translation>«%1» gastó %2 más que los demás vuelos del modelo, demasiado para un día normal: no se usó en el ajuste. Revisa sensor, batería y masa; mira Flota, Previsiones.</translation>
+        <translation>«%1» gastó %2 más que los demás vuelos del modelo, demasiado para un día normal: no se usó en el ajuste. Revisa sensor, batería y masa; consulta Flota, Previsiones.</translation>
     </message>
     <message>
         <source>“%1” took %2 less than the aircraft&apos;s other flights, too much for an ordinary day: it was not used for the fit. Check sensor, pack and mass; see Fleet, Forecasts.</source>
-        <translation>«%1» gastó %2 menos que los demás vuelos del modelo, demasiado para un día normal: no se usó en el ajuste. Revisa sensor, batería y masa; mira Flota, Previsiones.</translation>
+        <translation>«%1» gastó %2 menos que los demás vuelos del modelo, demasiado para un día normal: no se usó en el ajuste. Revisa sensor, batería y masa; consulta Flota, Previsiones.</translation>
     </message>
     <message>
         <source>Forecasts need at least two filed flights: this page shows how well the earlier ones predicted the later ones.</source>
@@ -1526,11 +1526,11 @@
     </message>
     <message>
         <source>Where the curve is lowest, never below 1.2 times the stall speed.</source>
-        <translation>Donde la curva es más baja, nunca por debajo de 1,2 veces la pérdida.</translation>
+        <translation>Donde la curva es más baja, nunca por debajo de 1,2 veces la velocidad de pérdida.</translation>
     </message>
     <message>
         <source>Where power over ground speed is lowest in this wind: a headwind asks for more speed, a tailwind for less. Never below 1.2 times the stall speed.</source>
-        <translation>Donde potencia entre velocidad sobre el suelo es mínima con este viento: de cara pide más velocidad, de cola menos. Nunca por debajo de 1,2 veces la pérdida.</translation>
+        <translation>Donde la potencia entre la velocidad sobre el suelo es mínima con este viento: de cara pide más velocidad, de cola menos. Nunca por debajo de 1,2 veces la velocidad de pérdida.</translation>
     </message>
     <message>
         <source>Where the curve reaches half of full power: beyond it nothing is left for gusts and climbs.</source>
@@ -1675,8 +1675,8 @@
         <translation>«%1» no es una unidad de este campo. Escribe el número en %2.</translation>
     </message>
     <message>
-        <source>Cells come in whole numbers: enter one without a fraction.</source>
-        <translation>Las celdas van enteras: escribe un número sin decimales.</translation>
+        <source>The number of cells is a whole number: enter one without a fraction.</source>
+        <translation>El número de celdas es entero: escríbelo sin decimales.</translation>
     </message>
     <message>
         <source>name</source>
@@ -1860,7 +1860,7 @@
     </message>
     <message>
         <source>gives the stall speed, and so the slowest speed to fly</source>
-        <translation>da la pérdida, y con ella la velocidad mínima de vuelo</translation>
+        <translation>da la velocidad de pérdida, y con ella la mínima de vuelo</translation>
     </message>
     <message>
         <source>Wing span</source>
@@ -1944,7 +1944,7 @@
     </message>
     <message>
         <source>a pack&apos;s C rating</source>
-        <translation>la C de una batería</translation>
+        <translation>la tasa C de una batería</translation>
     </message>
     <message>
         <source>a burst rating</source>
@@ -2148,7 +2148,7 @@
     </message>
     <message>
         <source>Weakest cell below the mean</source>
-        <translation>Celda más débil bajo la media</translation>
+        <translation>Celda más débil, por debajo de la media</translation>
     </message>
     <message>
         <source>under load; the pack lands when that cell does</source>
@@ -2373,7 +2373,7 @@
     </message>
     <message>
         <source>The sensor reads right within its error of %1.</source>
-        <translation>El sensor lee bien dentro de su error de %1.</translation>
+        <translation>El sensor mide bien, dentro de su error de %1.</translation>
     </message>
     <message>
         <source>%</source>
@@ -2453,7 +2453,7 @@
     </message>
     <message>
         <source>On the ground it reads right.</source>
-        <translation>En tierra lee bien.</translation>
+        <translation>En tierra mide bien.</translation>
     </message>
     <message>
         <source>mΩ</source>
@@ -2479,7 +2479,7 @@
     </message>
     <message>
         <source>It holds less than 80 % of its label capacity: for short flights only, then for the bench.</source>
-        <translation>Guarda menos del 80 % de la capacidad de etiqueta: solo para vuelos cortos, después para usarla en tierra.</translation>
+        <translation>Tiene menos del 80 % de la capacidad de etiqueta: solo para vuelos cortos, después para usarla en tierra.</translation>
     </message>
     <message>
         <source>Its resistance has doubled: it sags early and gets warmer. Retire it from long flights.</source>
@@ -2523,12 +2523,12 @@
         <translation>Excluido: %1 subiendo o bajando con la potencia de vuelo nivelado.</translation>
     </message>
     <message>
-        <source>Between array and pack %1 got lost.</source>
+        <source>%1 was lost between array and pack.</source>
         <translation>Entre el panel y la batería se perdieron %1.</translation>
     </message>
     <message>
-        <source>What got lost between array and pack is below what the sensors tell.</source>
-        <translation>Lo que se perdió entre el panel y la batería es menos de lo que distinguen los sensores.</translation>
+        <source>The loss between array and pack is too small for these sensors to show.</source>
+        <translation>La pérdida entre el panel y la batería es demasiado pequeña para estos sensores.</translation>
     </message>
     <message>
         <source>level cruise</source>
@@ -2655,15 +2655,15 @@
     </message>
     <message>
         <source>%1 holds its label capacity, within %2</source>
-        <translation>%1 guarda su capacidad de etiqueta, dentro de %2</translation>
+        <translation>%1 tiene la capacidad de la etiqueta (± %2)</translation>
     </message>
     <message>
         <source>%1 holds %2 less than its label capacity</source>
-        <translation>%1 guarda %2 menos que su etiqueta</translation>
+        <translation>%1 tiene %2 menos de lo que dice la etiqueta</translation>
     </message>
     <message>
         <source>%1 holds %2 more than its label capacity</source>
-        <translation>%1 guarda %2 más que su etiqueta</translation>
+        <translation>%1 tiene %2 más de lo que dice la etiqueta</translation>
     </message>
     <message>
         <source>%1 has %2 per cell, entered with %3</source>
@@ -2679,7 +2679,7 @@
     </message>
     <message>
         <source>%1 reads right, within %2</source>
-        <translation>%1 lee bien, dentro de %2</translation>
+        <translation>%1 mide bien (± %2)</translation>
     </message>
     <message>
         <source>%1 reads %2 too low</source>
@@ -2746,15 +2746,15 @@
     </message>
     <message>
         <source>Holds its label capacity, within &lt;b&gt;%1&lt;/b&gt;</source>
-        <translation>Guarda su capacidad de etiqueta, dentro de &lt;b&gt;%1&lt;/b&gt;</translation>
+        <translation>Tiene la capacidad de la etiqueta (± &lt;b&gt;%1&lt;/b&gt;)</translation>
     </message>
     <message>
         <source>Holds &lt;b&gt;%1&lt;/b&gt; less than its label capacity</source>
-        <translation>Guarda &lt;b&gt;%1&lt;/b&gt; menos que su etiqueta</translation>
+        <translation>Tiene &lt;b&gt;%1&lt;/b&gt; menos de lo que dice la etiqueta</translation>
     </message>
     <message>
         <source>Holds &lt;b&gt;%1&lt;/b&gt; more than its label capacity</source>
-        <translation>Guarda &lt;b&gt;%1&lt;/b&gt; más que su etiqueta</translation>
+        <translation>Tiene &lt;b&gt;%1&lt;/b&gt; más de lo que dice la etiqueta</translation>
     </message>
     <message>
         <source>%1. Usable to the landing voltage: &lt;b&gt;%2&lt;/b&gt; %3, %4.</source>
@@ -2766,7 +2766,7 @@
     </message>
     <message>
         <source>right, within %1</source>
-        <translation>bien, dentro de %1</translation>
+        <translation>bien (± %1)</translation>
     </message>
     <message>
         <source>%1 too low (± %2)</source>
@@ -2818,7 +2818,7 @@
         <translation>%1, %2</translation>
     </message>
     <message>
-        <source>frozen: flights that are filed change it no more</source>
+        <source>frozen: newly filed flights no longer change it</source>
         <translation>congelada: los vuelos nuevos ya no la cambian</translation>
     </message>
     <message>
@@ -3280,7 +3280,7 @@
     </message>
     <message>
         <source>A throttle (%1) needs the aircraft&apos;s full power; without it the throttle is ignored.</source>
-        <translation>Un gas (%1) necesita la potencia máxima del modelo; sin ella se ignora.</translation>
+        <translation>El gas (%1) necesita la potencia máxima del modelo; sin ella se ignora.</translation>
     </message>
     <message>
         <source>A descent of %1 is more than the airspeed of %2 allows: nothing is left to move forward. Choose a slower descent.</source>
@@ -3600,20 +3600,20 @@
         <translation>Estas celdas se toman por celdas de alta capacidad, válidas para %1 en esta batería; las de alta descarga lo serían para %2. Indica cuáles son o introduce la corriente nominal de la batería.</translation>
     </message>
     <message>
-        <source>The log counts what leaves the pack as negative. It was turned round: drawn is positive.</source>
-        <translation>El registro cuenta como negativo lo que sale de la batería. Se ha invertido: lo consumido es positivo.</translation>
+        <source>The log counts what leaves the pack as negative. The sign was reversed: drawn is positive.</source>
+        <translation>El registro cuenta como negativo lo que sale de la batería. Se ha invertido el signo: lo consumido es positivo.</translation>
     </message>
     <message>
-        <source>The log has its newest rows first. They were turned round.</source>
-        <translation>El registro tiene primero las filas más recientes. Se han invertido.</translation>
+        <source>The log has its newest rows first. Their order was reversed.</source>
+        <translation>El registro tiene primero las filas más recientes. Se ha invertido su orden.</translation>
     </message>
     <message>
         <source>No position in this log: distances are unknown.</source>
         <translation>No hay posición en este registro: las distancias se desconocen.</translation>
     </message>
     <message>
-        <source>“%1”, which stands there, is not known.</source>
-        <translation>«%1», que está ahí, no se conoce.</translation>
+        <source>The “%1” given there is not known.</source>
+        <translation>«%1», indicado ahí, no se conoce.</translation>
     </message>
     <message>
         <source>A value is missing that cannot be derived. Add it.%1</source>
@@ -3633,7 +3633,7 @@
     </message>
     <message>
         <source>“%1” is not in the logbook, which has none yet. Enter it there first, or leave the column out.</source>
-        <translation>«%1» no está en el diario, que aún no tiene ninguno. Añádelo allí primero o deja la columna fuera.</translation>
+        <translation>«%1» no está en el diario, que aún no tiene ninguno. Añádelo allí primero u omite la columna.</translation>
     </message>
     <message>
         <source>%1 above the %2 rating of the controllers, up to %3. Fly slower, or take a propeller of less pitch.</source>
@@ -3736,8 +3736,8 @@
         <translation>No se conoce el viento: la velocidad sobre el suelo fue la misma en todos los rumbos y la potencia no, como vuela un control de posición. Vuela un círculo completo con actitud constante.</translation>
     </message>
     <message>
-        <source>The wind decides this turn, not the pack: from beyond %1, %2 after launch, the worst credible wind does not let the aircraft get home.</source>
-        <translation>Esta vuelta la decide el viento, no la batería: desde más allá de %1, %2 después del despegue, el peor viento creíble no deja volver el modelo a casa.</translation>
+        <source>The wind decides this turn, not the pack: from beyond %1, %2 after launch, the aircraft does not get home against the worst credible wind.</source>
+        <translation>Este regreso lo decide el viento, no la batería: desde más allá de %1, %2 después del despegue, el modelo no vuelve a casa contra el peor viento creíble.</translation>
     </message>
     <message>
         <source>No column holds a current or a charge; charge is the energy counted over the volts.</source>
@@ -4016,7 +4016,7 @@
     </message>
     <message>
         <source>or at a throttle of</source>
-        <translation>o con un gas de</translation>
+        <translation>o con el gas al</translation>
     </message>
     <message>
         <source>Link frequency</source>
@@ -4076,7 +4076,7 @@
     </message>
     <message>
         <source>Recorder card lasts</source>
-        <translation>La tarjeta del grabador dura</translation>
+        <translation>La tarjeta de memoria dura</translation>
     </message>
     <message>
         <source>Goggles last</source>
@@ -4759,7 +4759,7 @@
     </message>
     <message>
         <source>forecast over flown</source>
-        <translation>previsto entre volado</translation>
+        <translation>previsto / volado</translation>
     </message>
     <message>
         <source>minimum height above ground</source>
@@ -5054,7 +5054,7 @@
     </message>
     <message>
         <source>recorder card</source>
-        <translation>tarjeta del grabador</translation>
+        <translation>tarjeta de memoria</translation>
     </message>
     <message>
         <source>goggles battery</source>
@@ -5264,7 +5264,7 @@
     </message>
     <message>
         <source>Nowhere can be reached and returned from with the reserve intact.</source>
-        <translation>No llega a ningún sitio y vuelve con la reserva intacta.</translation>
+        <translation>No se puede ir a ningún sitio y volver con la reserva intacta.</translation>
     </message>
     <message>
         <source>Reach, out and back: %1 to the %2 and %3 to the %4.</source>
@@ -5284,11 +5284,11 @@
     </message>
     <message>
         <source>Link range-checked; goggles, radio and ground station charged; recorder&apos;s card empty.</source>
-        <translation>Alcance del enlace comprobado; gafas, emisora y estación cargadas; tarjeta del grabador vacía.</translation>
+        <translation>Alcance del enlace comprobado; gafas, emisora y estación cargadas; tarjeta de memoria vacía.</translation>
     </message>
     <message>
         <source>Pack full, warm, strapped to hold in a dive; centre of gravity right; no swollen cell.</source>
-        <translation>Batería llena, caliente, sujeta para un picado; centro de gravedad correcto; ninguna celda hinchada.</translation>
+        <translation>Batería llena, caliente y sujeta para aguantar un picado; centro de gravedad correcto; ninguna celda hinchada.</translation>
     </message>
     <message>
         <source>Capacity, callouts and alarms entered from this card; speed controller cutoff off or as on this card.</source>
@@ -5447,6 +5447,10 @@
 <context>
     <name>sobremesa::Printed</name>
     <message>
+        <source>%1 takes a whole number, and “%2” is not one.</source>
+        <translation>%1 necesita un número entero, y «%2» no lo es.</translation>
+    </message>
+    <message>
         <source>whole; records: %1, logs: %2</source>
         <translation>íntegro; registros: %1, logs: %2</translation>
     </message>
@@ -5486,7 +5490,7 @@
     <message>
         <source>reads %1</source>
         <comment>first readings of a column</comment>
-        <translation>lee %1</translation>
+        <translation>se lee %1</translation>
     </message>
     <message>
         <source>rows written to %2: %1</source>
@@ -5522,7 +5526,7 @@
         <translation>%1, %2, deja %3</translation>
     </message>
     <message>
-        <source>stands below it from the start</source>
+        <source>is below it from the start</source>
         <translation>está por debajo desde el principio</translation>
     </message>
     <message>
@@ -5556,8 +5560,8 @@
         <translation>contador %1</translation>
     </message>
     <message>
-        <source>ended by the ground</source>
-        <translation>terminado por el terreno</translation>
+        <source>limited by the terrain</source>
+        <translation>limitado por el terreno</translation>
     </message>
     <message>
         <source>%1 used: %2, %3 remaining, %4</source>
@@ -5598,7 +5602,7 @@
         <translation>Falta la orden.</translation>
     </message>
     <message>
-        <source>One of these is needed: %1.</source>
+        <source>One of these is required: %1.</source>
         <translation>Hace falta uno de estos: %1.</translation>
     </message>
     <message>
@@ -5611,7 +5615,7 @@
     </message>
     <message>
         <source>This is not understood: %1.</source>
-        <translation>Esto no se entiende: %1.</translation>
+        <translation>No se entiende: %1.</translation>
     </message>
     <message>
         <source>%1 needs a value.</source>
@@ -5620,10 +5624,6 @@
     <message>
         <source>%1 can be given once only.</source>
         <translation>%1 solo se puede dar una vez.</translation>
-    </message>
-    <message>
-        <source>%1 takes a number, and “%2” is none.</source>
-        <translation>%1 admite un número, y «%2» no lo es.</translation>
     </message>
     <message>
         <source>%1 works together with %2 only.</source>
@@ -5678,8 +5678,8 @@
         <translation>Argumentos</translation>
     </message>
     <message>
-        <source>(needed)</source>
-        <translation>(necesario)</translation>
+        <source>(required)</source>
+        <translation>(obligatorio)</translation>
     </message>
     <message>
         <source>with</source>
@@ -5713,6 +5713,14 @@
     <message>
         <source>(one of these)</source>
         <translation>(uno de estos)</translation>
+    </message>
+    <message>
+        <source>%1 takes a number, and “%2” is not one.</source>
+        <translation>%1 necesita un número, y «%2» no lo es.</translation>
+    </message>
+    <message>
+        <source>“%1” is not possible here; it takes a whole number from %2 to %3</source>
+        <translation>«%1» no es posible aquí; vale un número entero de %2 a %3</translation>
     </message>
 </context>
 <context>
@@ -5759,7 +5767,7 @@
     </message>
     <message>
         <source>Your packs: what they hold, and how they age.</source>
-        <translation>Tus baterías: qué guardan y cómo envejecen.</translation>
+        <translation>Tus baterías: qué capacidad tienen y cómo envejecen.</translation>
     </message>
     <message>
         <source>Chemistry, cells in series and parallel, the cell capacity and the mass on the scales are enough to start. Empty fields are assumed, and shown as assumed.</source>
@@ -5796,8 +5804,8 @@
 <context>
     <name>sobremesa::Sentences</name>
     <message>
-        <source>This pack does not go out and back with the reserve intact: there is no turn point. Less reserve, less height or a bigger pack makes one.</source>
-        <translation>Esta batería no da para ir y volver con la reserva intacta: no hay punto de regreso. Menos reserva, menos altura o una batería mayor lo crean.</translation>
+        <source>This pack cannot fly out and back with the reserve intact: there is no turn point. Less reserve, less height or a bigger pack gives one.</source>
+        <translation>Esta batería no da para ir y volver con la reserva intacta: no hay punto de regreso. Con menos reserva, menos altura o una batería mayor lo hay.</translation>
     </message>
     <message>
         <source>%1 (%2)</source>
@@ -5992,12 +6000,12 @@
     <message>
         <source>%1 with %2 in %3 , %4 , %5 at %6 , reserve %7 , landing at %8</source>
         <comment>aircraft, pack, wind, temperature, bearing, height, reserve, landing voltage</comment>
-        <translation>%1 con %2 con %3 , %4 , %5 a %6 , reserva %7 , aterrizaje a %8</translation>
+        <translation>%1 con %2 , viento %3 , %4 , %5 a %6 , reserva %7 , aterrizaje a %8</translation>
     </message>
     <message>
         <source>Flown by %1 with %2 in %3 , %4 , landing voltage %8</source>
         <comment>aircraft, pack, wind, temperature, landing voltage</comment>
-        <translation>Volado por %1 con %2 con %3 , %4 , tensión de aterrizaje %8</translation>
+        <translation>Volado con %1 y %2 , viento %3 , %4 , tensión de aterrizaje %8</translation>
     </message>
     <message>
         <source>Aircraft</source>
@@ -6246,7 +6254,7 @@
     </message>
     <message>
         <source>of a cell. Empty: 1.06 × that at maximum power</source>
-        <translation>de una celda. Vacío: 1.06 × la de máxima potencia</translation>
+        <translation>de una celda. Vacío: 1,06 × la de máxima potencia</translation>
     </message>
 </context>
 <context>
@@ -6257,7 +6265,7 @@
     </message>
     <message>
         <source>No speech engine works here: callouts sound a tone instead.</source>
-        <translation>Aquí no funciona ninguna voz: los avisos suenan con un tono.</translation>
+        <translation>No hay voz disponible en este equipo: los avisos suenan con un tono.</translation>
     </message>
     <message>
         <source>%1 remaining.</source>
@@ -6323,8 +6331,8 @@
         <translation>El punto de partida está fuera de alcance. Elige un lugar para aterrizar.</translation>
     </message>
     <message>
-        <source>Past the turn. Home without the reserve for another %1.</source>
-        <translation>Pasado el regreso. A casa sin la reserva durante otros %1.</translation>
+        <source>Past the turn. Turn within %1 to get home on the reserve.</source>
+        <translation>Punto de regreso superado. Si da la vuelta en menos de %1, aún llega a casa con la reserva.</translation>
     </message>
     <message>
         <source>Wind now %1 from %2.</source>
@@ -6384,11 +6392,11 @@
     </message>
     <message>
         <source>Turn in two minutes.</source>
-        <translation>Regreso en dos minutos.</translation>
+        <translation>Da la vuelta en dos minutos.</translation>
     </message>
     <message>
         <source>Turn in one minute.</source>
-        <translation>Regreso en un minuto.</translation>
+        <translation>Da la vuelta en un minuto.</translation>
     </message>
     <message>
         <source>The reserve begins, %1.</source>
@@ -6448,7 +6456,7 @@
     </message>
     <message>
         <source>Turn in two minutes, one minute</source>
-        <translation>Regreso en dos minutos, un minuto</translation>
+        <translation>Dar la vuelta en dos minutos, un minuto</translation>
     </message>
     <message>
         <source>Reserve begins</source>
@@ -6468,7 +6476,7 @@
     </message>
     <message>
         <source>Past the turn</source>
-        <translation>Pasado el regreso</translation>
+        <translation>Punto de regreso superado</translation>
     </message>
     <message>
         <source>Land now</source>
@@ -6523,8 +6531,8 @@
         <translation>En tierra tras %1 con %2 restantes.</translation>
     </message>
     <message>
-        <source>The wind may not let it home: %1 from %2 against %3 of airspeed.</source>
-        <translation>El viento quizá no le deje volver: %1 de %2 contra %3 de velocidad aérea.</translation>
+        <source>The aircraft may not get home against this wind: %1 from %2, airspeed %3.</source>
+        <translation>Contra este viento puede que el modelo no vuelva a casa: %1 de %2, velocidad aérea %3.</translation>
     </message>
     <message>
         <source>Inbound: %1 to go, margin %2 with the reserve intact.</source>
@@ -6596,8 +6604,8 @@
         <translation>De nuevo sobre tierra</translation>
     </message>
     <message>
-        <source>Past the turn. If the wind grows on it may not let you home.</source>
-        <translation>Pasado el punto de regreso. Si el viento sigue creciendo, puede que no te deje volver.</translation>
+        <source>Past the turn. If the wind keeps growing, it may not get home.</source>
+        <translation>Punto de regreso superado. Si el viento sigue creciendo, puede que no vuelva a casa.</translation>
     </message>
     <message>
         <source>The output is not being read. Lines are left out until it is; callouts wait.</source>
@@ -6612,8 +6620,8 @@
         <translation>La salida no se leyó hasta el final.</translation>
     </message>
     <message>
-        <source>Wind %1 from %2, growing by %3 an hour: if it goes on, it may not let it home.</source>
-        <translation>Viento %1 de %2, crece %3 por hora: si sigue así, puede que no lo deje volver.</translation>
+        <source>Wind %1 from %2, growing by %3 an hour: if that goes on, the aircraft may not get home.</source>
+        <translation>Viento %1 de %2, crece %3 por hora: si sigue así, puede que el modelo no vuelva a casa.</translation>
     </message>
     <message>
         <source>No position: %1 remaining, what the return takes is not known.</source>
@@ -7148,7 +7156,7 @@ a %3, como una LiPo</translation>
     </message>
     <message>
         <source>No speech engine works here: a tone sounds instead. Callouts that are off are still listed.</source>
-        <translation>Aquí no funciona ninguna voz: suena un tono. Los avisos apagados se siguen anotando.</translation>
+        <translation>No hay voz disponible en este equipo: suena un tono. Los avisos apagados se siguen anotando.</translation>
     </message>
 </context>
 <context>
@@ -8206,11 +8214,11 @@ a %3, como una LiPo</translation>
     <name>sobremesa::app::ForecastChart</name>
     <message>
         <source>Forecast over flown, flight by flight</source>
-        <translation>Previsto entre volado, vuelo a vuelo</translation>
+        <translation>Previsto / volado, vuelo a vuelo</translation>
     </message>
     <message>
         <source>Forecast over flown</source>
-        <translation>Previsto entre volado</translation>
+        <translation>Previsto / volado</translation>
     </message>
     <message>
         <source>flight</source>
@@ -8234,7 +8242,7 @@ a %3, como una LiPo</translation>
     </message>
     <message>
         <source>forecast over flown, %</source>
-        <translation>previsto entre volado, %</translation>
+        <translation>previsto / volado, %</translation>
     </message>
     <message>
         <source>too cautious</source>
@@ -8998,7 +9006,7 @@ usado</translation>
     <name>sobremesa::app::LogbookPlace</name>
     <message>
         <source>Everything you have flown: how far, how long, on how much energy, and with what.</source>
-        <translation>Todo lo que has volado: cuánto, cuánto tiempo, con cuánta energía y con qué.</translation>
+        <translation>Todo lo que has volado: qué distancia, cuánto tiempo, con cuánta energía y con qué.</translation>
     </message>
     <message>
         <source>Flights come here from Debrief: open a log, say what it was flown with, and file it. The log is kept in full.</source>
@@ -9194,7 +9202,7 @@ usado</translation>
     </message>
     <message>
         <source>%1 was filed by hand: it has no track.</source>
-        <translation>%1 se archivó a mano: no tiene trazado.</translation>
+        <translation>%1 se archivó a mano: no tiene traza.</translation>
     </message>
     <message>
         <source>%1: %2</source>
@@ -9211,13 +9219,13 @@ usado</translation>
     </message>
     <message>
         <source>Choose a flight to see its track and its homeward chart.</source>
-        <translation>Elige un vuelo para ver su trazado y su gráfico de regreso.</translation>
+        <translation>Elige un vuelo para ver su traza y su gráfico de regreso.</translation>
     </message>
     <message numerus="yes">
         <source>%n track(s), each from its own launch. Choose a flight to see its homeward chart.</source>
         <translation>
-            <numerusform>%n trazado, desde su propio despegue. Elige un vuelo para ver su gráfico de regreso.</numerusform>
-            <numerusform>%n trazados, cada uno desde su propio despegue. Elige un vuelo para ver su gráfico de regreso.</numerusform>
+            <numerusform>%n traza, desde su propio despegue. Elige un vuelo para ver su gráfico de regreso.</numerusform>
+            <numerusform>%n trazas, cada una desde su propio despegue. Elige un vuelo para ver su gráfico de regreso.</numerusform>
         </translation>
     </message>
     <message>
@@ -9281,7 +9289,7 @@ usado</translation>
     </message>
     <message>
         <source>Replay a log</source>
-        <translation>Repetir un registro</translation>
+        <translation>Reproducir un registro</translation>
     </message>
     <message>
         <source>Logs (*.csv *.tlog *.gpx *.gz);;All files (*)</source>
@@ -10037,8 +10045,8 @@ usado</translation>
         <translation>Dibujar una zona sin aterrizaje</translation>
     </message>
     <message>
-        <source>Areas of a file lie on earth: enter the home position of the plan first (Mission).</source>
-        <translation>Las zonas de un archivo están en la Tierra: introduce primero el punto de partida del plan (Misión).</translation>
+        <source>The areas in a file have latitudes and longitudes: enter the plan&apos;s home position first (Mission).</source>
+        <translation>Las zonas de un archivo llevan latitud y longitud: introduce primero el punto de partida del plan (Misión).</translation>
     </message>
     <message numerus="yes">
         <source>%n no-landing area(s) imported from %1.</source>
@@ -10326,7 +10334,7 @@ usado</translation>
     </message>
     <message>
         <source>fastest</source>
-        <translation>más rápido</translation>
+        <translation>vel. máx.</translation>
     </message>
     <message>
         <source>farthest</source>
@@ -10433,11 +10441,11 @@ usado</translation>
     </message>
     <message>
         <source>They count in bests, cycles and calibration, and with a wide error in consumption.</source>
-        <translation>Cuentan en los mejores, los ciclos y la calibración y, con un error amplio, en el consumo.</translation>
+        <translation>Cuentan para las mejores marcas, los ciclos y la calibración y, con un error amplio, para el consumo.</translation>
     </message>
     <message>
-        <source>A row a flight; write only what you know. Tab goes on, Enter begins the next flight, and rows copied from a spreadsheet can be pasted. Volts “lowest” are the pack&apos;s, “at rest” a cell&apos;s. “On the way” takes what the screen showed: 5 min 410 mAh 15.9 V; 10 min 830 mAh.</source>
-        <translation>Una fila por vuelo; escribe solo lo que sepas. Tab avanza, Intro empieza el vuelo siguiente y se pueden pegar filas copiadas de una hoja de cálculo. La tensión «mínima» es la de la batería, la «en reposo» la de una celda. «Durante el vuelo» recoge lo que mostraba la pantalla: 5 min 410 mAh 15.9 V; 10 min 830 mAh.</translation>
+        <source>One row per flight; enter only what you know. Tab moves on, Enter starts the next flight, and rows copied from a spreadsheet can be pasted. “Lowest” is the pack&apos;s voltage, “at rest” a cell&apos;s. “On the way” takes what the screen showed: 5 min 410 mAh 15.9 V; 10 min 830 mAh.</source>
+        <translation>Una fila por vuelo; escribe solo lo que sepas. Tab avanza, Intro empieza el vuelo siguiente y se pueden pegar filas copiadas de una hoja de cálculo. La tensión «mínima» es la de la batería; la «en reposo», la de una celda. «Durante el vuelo» recoge lo que mostraba la pantalla: 5 min 410 mAh 15,9 V; 10 min 830 mAh.</translation>
     </message>
 </context>
 <context>
@@ -11290,8 +11298,8 @@ usado</translation>
         <translation>Sin rellenar, supuesto</translation>
     </message>
     <message>
-        <source>What you type here counts from then on; what is emptied is assumed again.</source>
-        <translation>Lo que escribas aquí cuenta desde entonces; lo que vacíes se vuelve a suponer.</translation>
+        <source>What you type here counts from then on; a field you clear is assumed again.</source>
+        <translation>Lo que escribas aquí cuenta desde entonces; un campo que vacíes se vuelve a suponer.</translation>
     </message>
 </context>
 <context>
@@ -11318,7 +11326,7 @@ usado</translation>
     </message>
     <message>
         <source>the wind grows by half</source>
-        <translation>el viento crece la mitad</translation>
+        <translation>el viento aumenta un 50 %</translation>
     </message>
     <message>
         <source>the worst in twenty</source>
@@ -11528,7 +11536,7 @@ usado</translation>
     <message>
         <source>Before, these flights were off by up to %1; with this correction, by up to %2.</source>
         <comment>share before, after</comment>
-        <translation>Antes estos vuelos erraban hasta %1; con esta corrección, hasta %2.</translation>
+        <translation>Antes estos vuelos fallaban hasta un %1; con esta corrección, hasta un %2.</translation>
     </message>
     <message>
         <source>Enter both: what the sensor counted and what the charger put back, in mAh.</source>
@@ -11761,7 +11769,7 @@ usado</translation>
     </message>
     <message>
         <source>Current and charge are multiplied by it, as Sensors found it from recharges. Empty: ± 5 % is assumed.</source>
-        <translation>La corriente y la carga se multiplican por él, tal como lo halló Sensores a partir de las recargas. Vacío: se supone ± 5 %.</translation>
+        <translation>La corriente y la carga se multiplican por él, tal como se halló en «Sensores» a partir de las recargas. Vacío: se supone ± 5 %.</translation>
     </message>
     <message>
         <source>%1 must be a number from %2 to %3, or empty.</source>
@@ -11933,7 +11941,7 @@ usado</translation>
     </message>
     <message>
         <source>Local time of this computer, such as 10:30. Empty: the start that lasts longest.</source>
-        <translation>Hora local de este equipo, por ejemplo 10:30. Vacío: el despegue que más dura.</translation>
+        <translation>Hora local de este equipo, por ejemplo 10:30. Vacío: el despegue que da el vuelo más largo.</translation>
     </message>
     <message>
         <source>Launch at</source>
@@ -12044,7 +12052,7 @@ usado</translation>
     <name>sobremesa::app::TableSheet</name>
     <message>
         <source>Ctrl+C copies it, Escape closes it.</source>
-        <translation>Ctrl+C copia, Escape cierra.</translation>
+        <translation>Ctrl+C la copia, Esc la cierra.</translation>
     </message>
 </context>
 <context>
@@ -12109,7 +12117,7 @@ usado</translation>
     <name>sobremesa::app::WatchPlace</name>
     <message>
         <source>MAVLink or CSV lines over UDP, TCP or a serial port, a growing log file, or a replay of an old log. Energy to get home, margin and turn point are updated every second for the wind as it is now; callouts are spoken. It only listens: nothing is ever sent to the aircraft.</source>
-        <translation>MAVLink o líneas CSV por UDP, TCP o puerto serie, un registro que crece o la repetición de uno antiguo. La energía para volver, el margen y el punto de regreso se actualizan cada segundo con el viento de ahora; los avisos se dicen en voz alta. Solo escucha: nunca se envía nada al modelo.</translation>
+        <translation>MAVLink o líneas CSV por UDP, TCP o puerto serie, un registro que crece o la reproducción de uno antiguo. La energía para volver, el margen y el punto de regreso se actualizan cada segundo con el viento de ahora; los avisos se dicen en voz alta. Solo escucha: nunca se envía nada al modelo.</translation>
     </message>
     <message>
         <source>Connect…</source>
@@ -12125,7 +12133,7 @@ usado</translation>
     </message>
     <message>
         <source>Replay a log…</source>
-        <translation>Repetir un registro…</translation>
+        <translation>Reproducir un registro…</translation>
     </message>
     <message>
         <source>Hear what would have been said on an old flight</source>
@@ -12141,7 +12149,7 @@ usado</translation>
     </message>
     <message>
         <source>Speed of the replay</source>
-        <translation>Velocidad de la repetición</translation>
+        <translation>Velocidad de reproducción</translation>
     </message>
     <message>
         <source>Turn for home</source>
@@ -12225,7 +12233,7 @@ usado</translation>
     </message>
     <message>
         <source>No speech engine works here: callouts sound a tone and are listed.</source>
-        <translation>Aquí no funciona ninguna voz: los avisos suenan con un tono y se anotan.</translation>
+        <translation>No hay voz disponible en este equipo: los avisos suenan con un tono y se anotan.</translation>
     </message>
     <message>
         <source>Go on</source>
@@ -12241,7 +12249,7 @@ usado</translation>
     </message>
     <message>
         <source>replay</source>
-        <translation>repetición</translation>
+        <translation>reproducción</translation>
     </message>
     <message>
         <source>live</source>
@@ -12479,8 +12487,8 @@ usado</translation>
 <context>
     <name>sobremesa::cli::Help</name>
     <message>
-        <source>HEADER=MEANING or HEADER=MEANING:UNIT, for a column that its header names wrongly; once for each</source>
-        <translation>CABECERA=SIGNIFICADO o CABECERA=SIGNIFICADO:UNIDAD, para una columna con cabecera equívoca; una vez por columna</translation>
+        <source>HEADER=MEANING or HEADER=MEANING:UNIT, for a column with a misleading header; repeat for each</source>
+        <translation>CABECERA=SIGNIFICADO o CABECERA=SIGNIFICADO:UNIDAD, para una columna con cabecera equívoca; se repite por columna</translation>
     </message>
     <message>
         <source>MAVLink system, where a log has several</source>
@@ -12523,8 +12531,8 @@ usado</translation>
         <translation>Tensión media en reposo por celda tras aterrizar, V</translation>
     </message>
     <message>
-        <source>How long it had rested, minutes (else 5)</source>
-        <translation>Cuánto había reposado, minutos (si no, 5)</translation>
+        <source>How long it had rested, minutes (default: 5)</source>
+        <translation>Cuánto había reposado, minutos (por defecto, 5)</translation>
     </message>
     <message>
         <source>Air at the field, °C</source>
@@ -12547,20 +12555,20 @@ usado</translation>
         <translation>Compara vuelos a igual distancia, velocidad y masa</translation>
     </message>
     <message>
-        <source>LOG PLAN.json, in turn, for each flight</source>
-        <translation>LOG PLAN.json, alternados, para cada vuelo</translation>
+        <source>LOG PLAN.json pairs, one for each flight</source>
+        <translation>Pares LOG PLAN.json, uno por vuelo</translation>
     </message>
     <message>
-        <source>Common airspeed (else the mean)</source>
-        <translation>Velocidad aérea común (si no, la media)</translation>
+        <source>Common airspeed (default: the mean)</source>
+        <translation>Velocidad aérea común (por defecto, la media)</translation>
     </message>
     <message>
-        <source>Common all-up mass (else the mean)</source>
-        <translation>Masa total común (si no, la media)</translation>
+        <source>Common all-up mass (default: the mean)</source>
+        <translation>Masa total común (por defecto, la media)</translation>
     </message>
     <message>
-        <source>Common ground distance (else the mean)</source>
-        <translation>Distancia común sobre el suelo (si no, la media)</translation>
+        <source>Common ground distance (default: the mean)</source>
+        <translation>Distancia común sobre el suelo (por defecto, la media)</translation>
     </message>
     <message>
         <source>Power curve, speeds to fly, headroom, what a change does, and how good forecasts were</source>
@@ -12575,23 +12583,23 @@ usado</translation>
         <translation>Nombre de un modelo del diario, con sus vuelos</translation>
     </message>
     <message>
-        <source>LOG PLAN.json, in turn: flights to fit the curve to</source>
-        <translation>LOG PLAN.json, alternados: vuelos a los que se ajusta la curva</translation>
+        <source>LOG PLAN.json pairs: flights to fit the curve to</source>
+        <translation>Pares LOG PLAN.json: vuelos a los que se ajusta la curva</translation>
     </message>
     <message>
-        <source>AIRSPEED,POWER known without a log, m/s and W; once for each</source>
-        <translation>VELOCIDAD,POTENCIA conocidas sin registro, m/s y W; una vez por par</translation>
+        <source>AIRSPEED,POWER known without a log, m/s and W; repeat for each</source>
+        <translation>VELOCIDAD,POTENCIA conocidas sin registro, m/s y W; se repite por cada par</translation>
     </message>
     <message>
-        <source>Headwind, m/s (else the plan&apos;s, on its bearing)</source>
-        <translation>Viento en contra, m/s (si no, el del plan en su rumbo)</translation>
+        <source>Headwind, m/s (default: the plan&apos;s, on its bearing)</source>
+        <translation>Viento en contra, m/s (por defecto, el del plan en su rumbo)</translation>
     </message>
     <message>
         <source>Crosswind, m/s</source>
         <translation>Viento cruzado, m/s</translation>
     </message>
     <message>
-        <source>A ground speed that is wanted: go or no-go</source>
+        <source>A wanted ground speed: go or no-go</source>
         <translation>Una velocidad sobre el suelo deseada: se puede o no</translation>
     </message>
     <message>
@@ -12627,7 +12635,7 @@ usado</translation>
         <translation>Qué pasaría: aire en el campo</translation>
     </message>
     <message>
-        <source>What flights and recharges say of pack, sensors and aircraft, and how good forecasts were</source>
+        <source>What flights and recharges say about pack, sensors and aircraft, and how good forecasts were</source>
         <translation>Qué dicen los vuelos y las recargas de batería, sensores y modelo, y cuánto acertaron las previsiones</translation>
     </message>
     <message>
@@ -12635,8 +12643,8 @@ usado</translation>
         <translation>Documento de plan: modelo y batería como se conocían antes</translation>
     </message>
     <message>
-        <source>LOG[,plan=FILE][,recharged=MAH][,rested=V/MIN]; once for each flight, in the order of time</source>
-        <translation>LOG[,plan=ARCHIVO][,recharged=MAH][,rested=V/MIN]; una vez por vuelo, en orden de tiempo</translation>
+        <source>LOG[,plan=FILE][,recharged=MAH][,rested=V/MIN]; repeat for each flight, oldest first</source>
+        <translation>LOG[,plan=ARCHIVO][,recharged=MAH][,rested=V/MIN]; se repite por cada vuelo, primero el más antiguo</translation>
     </message>
     <message>
         <source>Why a flight took more or less than forecast, cause by cause</source>
@@ -12651,8 +12659,8 @@ usado</translation>
         <translation>Registro del vuelo</translation>
     </message>
     <message>
-        <source>Plan document with mass, pack and air as they were flown (else the plan&apos;s)</source>
-        <translation>Documento de plan con masa, batería y aire como se volaron (si no, los del plan)</translation>
+        <source>Plan document with mass, pack and air as flown (default: the plan&apos;s)</source>
+        <translation>Documento de plan con masa, batería y aire como se volaron (por defecto, los del plan)</translation>
     </message>
     <message>
         <source>Scale of a current sensor from recharged flights</source>
@@ -12667,16 +12675,16 @@ usado</translation>
         <translation>divides: una escala mayor marca menos; multiplies: una mayor marca más</translation>
     </message>
     <message>
-        <source>COUNTED,RECHARGED of one flight, mAh; once for each flight</source>
-        <translation>CONTADO,RECARGADO de un vuelo, mAh; una vez por vuelo</translation>
+        <source>COUNTED,RECHARGED of one flight, mAh; repeat for each flight</source>
+        <translation>CONTADO,RECARGADO de un vuelo, mAh; se repite por cada vuelo</translation>
     </message>
     <message>
         <source>READ,ACTUAL: what the sensor reads on the ground, and what a meter reads, mA</source>
         <translation>LEÍDO,REAL: qué marca el sensor en tierra y qué marca un medidor, mA</translation>
     </message>
     <message>
-        <source>Accuracy of the charger, % (else 1.5)</source>
-        <translation>Precisión del cargador, % (si no, 1.5)</translation>
+        <source>Accuracy of the charger, % (default: 1.5)</source>
+        <translation>Precisión del cargador, % (por defecto, 1,5)</translation>
     </message>
     <message>
         <source>Plan document</source>
@@ -12691,24 +12699,24 @@ usado</translation>
         <translation>GPX, GeoJSON o KML: sus puntos pasan a ser los de la ruta</translation>
     </message>
     <message>
-        <source>GeoJSON or KML: its polygons are areas not to come down in</source>
-        <translation>GeoJSON o KML: sus polígonos son zonas donde no aterrizar</translation>
+        <source>GeoJSON or KML: its polygons are no-landing areas</source>
+        <translation>GeoJSON o KML: sus polígonos son zonas sin aterrizaje</translation>
     </message>
     <message>
         <source>Home as LAT,LON, in place of the document&apos;s</source>
         <translation>Punto de partida como LAT,LON, en lugar del del documento</translation>
     </message>
     <message>
-        <source>Works out a plan document</source>
+        <source>Computes a plan document</source>
         <translation>Calcula un documento de plan</translation>
     </message>
     <message>
-        <source>Seed of the chance of coming home (else 1)</source>
-        <translation>Semilla de la probabilidad de volver (si no, 1)</translation>
+        <source>Seed for the chance of getting home (default: 1)</source>
+        <translation>Semilla para la probabilidad de volver (por defecto, 1)</translation>
     </message>
     <message>
-        <source>Days that are drawn for it (else 10000)</source>
-        <translation>Días que se sortean para ella (si no, 10000)</translation>
+        <source>Days drawn for it (default: 10000)</source>
+        <translation>Días sorteados para ella (por defecto, 10000)</translation>
     </message>
     <message>
         <source>Writes the flight card as PDF</source>
@@ -12727,43 +12735,43 @@ usado</translation>
         <translation>Hasta dónde ir y volver en cada rumbo</translation>
     </message>
     <message>
-        <source>How many, evenly spread (else 36)</source>
-        <translation>Cuántos, repartidos por igual (si no, 36)</translation>
+        <source>How many, evenly spaced (default: 36)</source>
+        <translation>Cuántos, repartidos por igual (por defecto, 36)</translation>
     </message>
     <message>
         <source>Alarms to enter for this pack and this plan</source>
         <translation>Alarmas que poner para esta batería y este plan</translation>
     </message>
     <message>
-        <source>What a solar array gives through a day, and how long it lasts</source>
-        <translation>Qué da un panel solar a lo largo del día y cuánto dura</translation>
+        <source>What a solar array delivers through the day, and how long the flight lasts</source>
+        <translation>Qué da un panel solar a lo largo del día y cuánto dura el vuelo</translation>
     </message>
     <message>
         <source>Plan document; its aircraft carries the array</source>
         <translation>Documento de plan; su modelo lleva el panel</translation>
     </message>
     <message>
-        <source>Day, UTC, YYYY-MM-DD; else that of the plan&apos;s start</source>
-        <translation>Día, UTC, AAAA-MM-DD; si no, el del despegue del plan</translation>
+        <source>Day, UTC, YYYY-MM-DD (default: that of the plan&apos;s launch)</source>
+        <translation>Día, UTC, AAAA-MM-DD (por defecto, el del despegue del plan)</translation>
     </message>
     <message>
-        <source>Place as LAT,LON; else the plan&apos;s home</source>
-        <translation>Lugar como LAT,LON; si no, el punto de partida del plan</translation>
+        <source>Place as LAT,LON (default: the plan&apos;s home)</source>
+        <translation>Lugar como LAT,LON (por defecto, el punto de partida del plan)</translation>
     </message>
     <message>
-        <source>Cloud in eighths of the sky (else the plan&apos;s, else 0)</source>
-        <translation>Nubes en octavos de cielo (si no, las del plan; si no, 0)</translation>
+        <source>Cloud in eighths of the sky (default: the plan&apos;s, or 0)</source>
+        <translation>Nubes en octavos de cielo (por defecto, las del plan o 0)</translation>
     </message>
     <message>
-        <source>Launch, UTC, HH:MM; else the plan&apos;s, else the best</source>
-        <translation>Despegue, UTC, HH:MM; si no, el del plan; si no, el mejor</translation>
+        <source>Launch, UTC, HH:MM (default: the plan&apos;s, or the best)</source>
+        <translation>Despegue, UTC, HH:MM (por defecto, el del plan o el mejor)</translation>
     </message>
     <message>
-        <source>Hours to sustain: says the smallest area of cells for it</source>
-        <translation>Horas que mantener: dice la menor superficie de celdas para ello</translation>
+        <source>Hours to sustain: gives the smallest area of cells for it</source>
+        <translation>Horas que debe sostener: da la menor superficie de celdas para ello</translation>
     </message>
     <message>
-        <source>What a pack gives under a load, or which pack to fly</source>
+        <source>What a pack delivers under load, or which pack to fly</source>
         <translation>Qué da una batería bajo carga, o qué batería volar</translation>
     </message>
     <message>
@@ -12779,16 +12787,16 @@ usado</translation>
         <translation>Potencia constante, W</translation>
     </message>
     <message>
-        <source>Air, and the pack at the start, °C</source>
-        <translation>Aire, y la batería al empezar, °C</translation>
+        <source>Air, and the pack at launch, °C</source>
+        <translation>Aire, y la batería al despegar, °C</translation>
     </message>
     <message>
-        <source>Landing voltage a cell under the load, V</source>
+        <source>Landing voltage per cell under load, V</source>
         <translation>Tensión de aterrizaje por celda bajo carga, V</translation>
     </message>
     <message>
-        <source>Hold the cells at that temperature, and take a rate table as one of cells that were held</source>
-        <translation>Mantiene las celdas a esa temperatura, y toma así también una tabla de descarga</translation>
+        <source>Hold the cells at that temperature, and take a rate table as measured on cells held there</source>
+        <translation>Mantiene las celdas a esa temperatura; una tabla de descarga se toma como medida así</translation>
     </message>
     <message>
         <source>CSV of packs to try</source>
@@ -12811,8 +12819,8 @@ usado</translation>
         <translation>De dónde viene la telemetría: MAVLink, o líneas CSV</translation>
     </message>
     <message>
-        <source>[ADDR:]PORT to listen on (else 127.0.0.1; port 0: any)</source>
-        <translation>[DIRECCIÓN:]PUERTO en que escuchar (si no, 127.0.0.1; puerto 0: cualquiera)</translation>
+        <source>[ADDR:]PORT to listen on (default: 127.0.0.1; port 0: any)</source>
+        <translation>[DIRECCIÓN:]PUERTO en que escuchar (por defecto, 127.0.0.1; puerto 0: cualquiera)</translation>
     </message>
     <message>
         <source>HOST:PORT to connect to</source>
@@ -12831,12 +12839,12 @@ usado</translation>
         <translation>Registro de un vuelo anterior</translation>
     </message>
     <message>
-        <source>How much faster than it was flown (else 1)</source>
-        <translation>Cuánto más rápido de lo que se voló (si no, 1)</translation>
+        <source>How much faster than it was flown (default: 1)</source>
+        <translation>Cuánto más rápido de lo que se voló (por defecto, 1)</translation>
     </message>
     <message>
-        <source>Writes all that comes to a new file, as a log for debrief</source>
-        <translation>Escribe todo lo que llega en un archivo nuevo, como registro para debrief</translation>
+        <source>Records all that arrives to a new file, as a log for debrief</source>
+        <translation>Graba todo lo que llega en un archivo nuevo, como registro para debrief</translation>
     </message>
     <message>
         <source>MAVLink system, where there are several</source>
@@ -12855,7 +12863,7 @@ usado</translation>
         <translation>Termina tras estos segundos</translation>
     </message>
     <message>
-        <source>Call tenths as what remains</source>
+        <source>Call out tenths as what remains</source>
         <translation>Anunciar los décimos como lo que queda</translation>
     </message>
     <message>
@@ -12863,7 +12871,7 @@ usado</translation>
         <translation>Decir los avisos de viva voz</translation>
     </message>
     <message>
-        <source>One JSON object a line</source>
+        <source>One JSON object per line</source>
         <translation>Un objeto JSON por línea</translation>
     </message>
     <message>
@@ -12871,15 +12879,15 @@ usado</translation>
         <translation>Escribe un registro en otro formato</translation>
     </message>
     <message>
-        <source>Log: CSV, GPX, KML track, IGC, NMEA 0183, SubRip, JSON or MAVLink telemetry log, packed or not</source>
+        <source>Log: CSV, GPX, KML track, IGC, NMEA 0183, SubRip, JSON or MAVLink telemetry log, compressed or not</source>
         <translation>Registro: CSV, GPX, traza KML, IGC, NMEA 0183, SubRip, JSON o telemetría MAVLink, comprimido o no</translation>
     </message>
     <message>
-        <source>File to write; its ending says how: %1</source>
+        <source>File to write; its extension decides the format: %1</source>
         <translation>Archivo que se escribe; su extensión dice cómo: %1</translation>
     </message>
     <message>
-        <source>Leave positions out that are nearer to home than this, m</source>
+        <source>Leave out positions nearer to home than this, m</source>
         <translation>Quitar las posiciones más cercanas a casa que esto, m</translation>
     </message>
     <message>
@@ -12891,31 +12899,31 @@ usado</translation>
         <translation>Registro: una tabla u otro; en GPX y MAVLink las columnas son lo que contienen</translation>
     </message>
     <message>
-        <source>A pack made from cells on paper</source>
-        <translation>Una batería hecha de celdas, sobre el papel</translation>
+        <source>Designs a pack from cells</source>
+        <translation>Diseña una batería a partir de celdas</translation>
     </message>
     <message>
         <source>Build document</source>
         <translation>Documento de montaje</translation>
     </message>
     <message>
-        <source>A whole flight told from a part of it and its recharge</source>
-        <translation>Un vuelo entero estimado por una parte y su recarga</translation>
+        <source>Estimates a full flight from part of one and its recharge</source>
+        <translation>Estima un vuelo entero a partir de una parte y su recarga</translation>
     </message>
     <message>
         <source>Minutes flown</source>
         <translation>Minutos volados</translation>
     </message>
     <message>
-        <source>Of the rated charge, what a whole flight uses (else 80)</source>
-        <translation>Qué usa un vuelo entero de la carga nominal (si no, 80)</translation>
+        <source>Share of the rated charge that a full flight uses, % (default: 80)</source>
+        <translation>Parte de la carga nominal que usa un vuelo entero, % (por defecto, 80)</translation>
     </message>
     <message>
         <source>Air, °C</source>
         <translation>Aire, °C</translation>
     </message>
     <message>
-        <source>How a pack ages, by the readings in its document</source>
+        <source>How a pack ages, from the readings in its document</source>
         <translation>Cómo envejece una batería, por las lecturas de su documento</translation>
     </message>
     <message>
@@ -12927,11 +12935,11 @@ usado</translation>
         <translation>Los vuelos y sus cifras principales</translation>
     </message>
     <message>
-        <source>Reads everything in the book; says what is damaged and what can still be had</source>
-        <translation>Lee todo el diario; dice qué está dañado y qué se puede salvar</translation>
+        <source>Checks everything in the logbook; says what is damaged and what can still be recovered</source>
+        <translation>Comprueba todo el diario; dice qué está dañado y qué se puede recuperar</translation>
     </message>
     <message>
-        <source>Copies the whole book to a new file</source>
+        <source>Copies the whole logbook to a new file</source>
         <translation>Copia todo el diario en un archivo nuevo</translation>
     </message>
     <message>
@@ -12943,7 +12951,7 @@ usado</translation>
         <translation>Escribe JSON, CSV y los registros originales en una carpeta</translation>
     </message>
     <message>
-        <source>Folder, made where there is none</source>
+        <source>Folder; created if missing</source>
         <translation>Carpeta; se crea si no existe</translation>
     </message>
     <message>
@@ -12951,7 +12959,7 @@ usado</translation>
         <translation>Carpeta, book.json o uno de los archivos CSV</translation>
     </message>
     <message>
-        <source>Files logs: files, folders with all that is in them, archives</source>
+        <source>Files logs: files, folders with everything in them, archives</source>
         <translation>Guarda registros en el diario: archivos, carpetas con todo su contenido, archivos comprimidos</translation>
     </message>
     <message>
@@ -12967,11 +12975,11 @@ usado</translation>
         <translation>Documento de plan: modelo, batería y aire con que se volaron</translation>
     </message>
     <message>
-        <source>Aircraft of the book, by its name</source>
+        <source>Aircraft in the logbook, by name</source>
         <translation>Modelo del diario, por su nombre</translation>
     </message>
     <message>
-        <source>Pack of the book, by its name</source>
+        <source>Pack in the logbook, by name</source>
         <translation>Batería del diario, por su nombre</translation>
     </message>
     <message>
@@ -12979,16 +12987,16 @@ usado</translation>
         <translation>Decir qué se entendió, sin guardar nada</translation>
     </message>
     <message>
-        <source>Logbook file; without it the user&apos;s own</source>
-        <translation>Archivo del diario; si no, el propio</translation>
+        <source>Logbook file (default: your own)</source>
+        <translation>Archivo del diario (por defecto, el propio)</translation>
     </message>
     <message>
         <source>Folder of the settings</source>
         <translation>Carpeta de los ajustes</translation>
     </message>
     <message>
-        <source>Looks into a logbook, copies it, imports records</source>
-        <translation>Mira un diario, lo copia, importa entradas</translation>
+        <source>Lists, checks, copies, exports and imports a logbook</source>
+        <translation>Muestra, comprueba, copia, exporta e importa un diario</translation>
     </message>
     <message>
         <source>Imports what was exported: a folder, book.json or a CSV</source>

@@ -1,6 +1,7 @@
 #include "cli/number_option.hpp"
 
 #include <algorithm>
+#include <cmath>
 
 #include <QCoreApplication>
 #include <QStringList>
@@ -10,23 +11,41 @@
 
 namespace sobremesa::cli {
 
-CLI::Validator number_between(double least, double most) {
-    const auto written = [](double value) {
-        constexpr int decimals = 6;
-        return QString::fromStdString(io::shortest_text(value, decimals));
-    };
+namespace {
+
+QString written(double value) {
+    constexpr int decimals = 6;
+    return QString::fromStdString(io::shortest_text(value, decimals));
+}
+
+/// @param refusal  what is said of another, with %1 for it, %2 and %3 for the ends
+CLI::Validator between(double least, double most, bool whole, const char* refusal) {
     return CLI::Validator(
         [=](std::string& text) {
             const auto value = io::number_from_text(text);
-            if (value && *value >= least && *value <= most) return std::string();
-            return QCoreApplication::translate("sobremesa::Printed",
-                                               "“%1” is not possible here; it takes a number from %2 to %3")
+            if (value && *value >= least && *value <= most && (!whole || *value == std::round(*value)))
+                return std::string();
+            return QCoreApplication::translate("sobremesa::Printed", refusal)
                 .arg(QString::fromStdString(text), written(least), written(most))
                 .toStdString();
         },
         QCoreApplication::translate("sobremesa::Printed", "%1 to %2", "a range")
             .arg(written(least), written(most))
             .toStdString());
+}
+
+} // namespace
+
+CLI::Validator number_between(double least, double most) {
+    return between(
+        least, most, false,
+        QT_TRANSLATE_NOOP("sobremesa::Printed", "“%1” is not possible here; it takes a number from %2 to %3"));
+}
+
+CLI::Validator number_between(int least, int most) {
+    return between(least, most, true,
+                   QT_TRANSLATE_NOOP("sobremesa::Printed",
+                                     "“%1” is not possible here; it takes a whole number from %2 to %3"));
 }
 
 CLI::Validator one_of(const std::vector<std::string>& words) {

@@ -10,6 +10,8 @@ namespace sobremesa::cli {
 /// Holds a numeric option to a range, both ends allowed. The parser's own range lets "nan" through, because nothing
 /// is less or more than it.
 CLI::Validator number_between(double least, double most);
+/// The same of a whole number.
+CLI::Validator number_between(int least, int most);
 
 /// Holds an option to some words.
 CLI::Validator one_of(const std::vector<std::string>& words);

@@ -10,7 +10,7 @@ struct BuildOptions {
     std::string build;
     bool json = false;
 };
-/// A pack made from cells on paper.
+/// Designs a pack from cells.
 int build_pack(const BuildOptions& options, std::ostream& out, std::ostream& err);
 
 struct PartialOptions {
@@ -28,7 +28,7 @@ struct HealthOptions {
     std::string pack;
     bool json = false;
 };
-/// How a pack ages, by the readings in its document.
+/// How a pack ages, from the readings in its document.
 int pack_health(const HealthOptions& options, std::ostream& out, std::ostream& err);
 
 } // namespace sobremesa::cli

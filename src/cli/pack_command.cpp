@@ -78,7 +78,7 @@ void print_bench(const battery::BenchResult& r, std::ostream& out) {
                        .toStdString()
                 << "\n";
         } else {
-            out << Printed::tr("stands below it from the start").toStdString() << "\n";
+            out << Printed::tr("is below it from the start").toStdString() << "\n";
         }
     }
     out << "\n"

@@ -1,5 +1,6 @@
 #include "cli/parser_words.hpp"
 
+#include <algorithm>
 #include <memory>
 
 #include <QRegularExpression>
@@ -10,16 +11,20 @@ namespace sobremesa::cli {
 
 namespace {
 
+constexpr const char* not_whole =
+    QT_TRANSLATE_NOOP("sobremesa::Printed", "%1 takes a whole number, and “%2” is not one.");
+
 /// What the parser says in English, and the same with its names and values put into our words. Where two could be
 /// meant the first is taken.
 struct ParserSaying {
     const char* pattern;
     const char* said;
 };
+constexpr const char* not_converted = "^Could not convert: (.+) = (.*)$";
 constexpr ParserSaying parser_sayings[] = {
     {"^A subcommand is required$", QT_TRANSLATE_NOOP("sobremesa::Printed", "The command is missing.")},
     {"^Exactly 1 option from \\[(?:\\[Option Group: \\w+\\]|)(.+)\\] is required$",
-     QT_TRANSLATE_NOOP("sobremesa::Printed", "One of these is needed: %1.")},
+     QT_TRANSLATE_NOOP("sobremesa::Printed", "One of these is required: %1.")},
     {"^Exactly 1 option from \\[(.+)\\] is required and \\d+ were given$",
      QT_TRANSLATE_NOOP("sobremesa::Printed", "Only one of these can be given: %1.")},
     {"^(.+) is required$", QT_TRANSLATE_NOOP("sobremesa::Printed", "%1 is missing.")},
@@ -28,8 +33,7 @@ constexpr ParserSaying parser_sayings[] = {
     {"^(.+): \\d+ required .+ missing$", QT_TRANSLATE_NOOP("sobremesa::Printed", "%1 needs a value.")},
     {"^(.+): At Most 1 required but received \\d+$",
      QT_TRANSLATE_NOOP("sobremesa::Printed", "%1 can be given once only.")},
-    {"^Could not convert: (.+) = (.*)$",
-     QT_TRANSLATE_NOOP("sobremesa::Printed", "%1 takes a number, and “%2” is none.")},
+    {not_converted, QT_TRANSLATE_NOOP("sobremesa::Printed", "%1 takes a number, and “%2” is not one.")},
     {"^(.+) requires (.+)$", QT_TRANSLATE_NOOP("sobremesa::Printed", "%1 works together with %2 only.")},
     {"^(.+) excludes (.+)$", QT_TRANSLATE_NOOP("sobremesa::Printed", "%1 and %2 cannot be given together.")},
 };
@@ -76,6 +80,15 @@ void use_words_of_options(CLI::App& app) {
     }
 }
 
+/// Whether an option of what was called takes whole numbers only.
+bool takes_whole_numbers(const CLI::App& app, const std::string& name) {
+    if (const CLI::Option* const option = app.get_option_no_throw(name))
+        return option->get_type_name().rfind(value_word("INT").toStdString(), 0) == 0;
+    const auto called = app.get_subcommands();
+    return std::any_of(called.begin(), called.end(),
+                       [&](const CLI::App* command) { return takes_whole_numbers(*command, name); });
+}
+
 } // namespace
 
 std::string Help::tr(const char* text) {
@@ -96,7 +109,7 @@ void use_words(CLI::App& app) {
     label("SUBCOMMAND", Printed::tr("COMMAND"));
     label("SUBCOMMANDS", Printed::tr("COMMANDS"));
     label("Positionals", Printed::tr("Arguments"));
-    label("REQUIRED", Printed::tr("(needed)"));
+    label("REQUIRED", Printed::tr("(required)"));
     label("Needs", Printed::tr("with"));
     label("Excludes", Printed::tr("without"));
     app.formatter(formatter);
@@ -110,13 +123,15 @@ void use_words(CLI::App& app) {
     }
 }
 
-std::string said_of(const CLI::ParseError& trouble) {
+std::string said_of(const CLI::App& app, const CLI::ParseError& trouble) {
     const QString whole = QString::fromStdString(trouble.what());
     QString said = whole;
     for (const ParserSaying& saying : parser_sayings) {
         const auto match = QRegularExpression(QString::fromLatin1(saying.pattern)).match(whole);
         if (!match.hasMatch()) continue;
-        said = QCoreApplication::translate("sobremesa::Printed", saying.said);
+        const bool whole_number =
+            saying.pattern == not_converted && takes_whole_numbers(app, match.captured(1).toStdString());
+        said = QCoreApplication::translate("sobremesa::Printed", whole_number ? not_whole : saying.said);
         for (int i = 1; i <= match.lastCapturedIndex(); ++i) said = said.arg(match.captured(i));
         break;
     }

@@ -17,6 +17,7 @@ struct Help {
 void use_words(CLI::App& app);
 
 /// Why a call is not understood, and where more is said.
-std::string said_of(const CLI::ParseError& trouble);
+/// @param app  that was called, after `use_words`
+std::string said_of(const CLI::App& app, const CLI::ParseError& trouble);
 
 } // namespace sobremesa::cli

@@ -367,7 +367,7 @@ int reach(const PlanOptions& options, std::ostream& out, std::ostream& err) {
         for (const auto& point : line->points) {
             out << "  " << q.direction(point.bearing_deg).toStdString() << ": "
                 << q.distance(point.distance_m.value, point.distance_m.sd).toStdString();
-            if (point.ended_by_terrain) out << ", " << Printed::tr("ended by the ground").toStdString();
+            if (point.ended_by_terrain) out << ", " << Printed::tr("limited by the terrain").toStdString();
             out << "\n";
         }
         return exit_done;

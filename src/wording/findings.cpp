@@ -172,8 +172,9 @@ QString sun_verdict_sentence(const debrief::SunReading& sun, const Quantities& q
         const double lost_w = sun.array_w->value - sun.switched_off_w->value;
         const double told_w = std::hypot(sun.array_w->sd, sun.switched_off_w->sd);
         parts << (lost_w > told_w
-                      ? FindingsWords::tr("Between array and pack %1 got lost.").arg(watts({lost_w, told_w}))
-                      : FindingsWords::tr("What got lost between array and pack is below what the sensors tell."));
+                      ? FindingsWords::tr("%1 was lost between array and pack.").arg(watts({lost_w, told_w}))
+                      : FindingsWords::tr(
+                            "The loss between array and pack is too small for these sensors to show."));
     }
     return parts.join(QLatin1Char(' '));
 }

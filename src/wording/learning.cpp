@@ -247,7 +247,7 @@ QStringList measured_lines(const battery::Pack& pack, const Quantities& q) {
     const QString day = QString::fromStdString(known.known_utc).left(10);
     lines << (day.isEmpty() ? known_from(pack.known)
                             : LearningWords::tr("%1, %2", "known from, day").arg(known_from(pack.known), day));
-    if (known.frozen) lines << LearningWords::tr("frozen: flights that are filed change it no more");
+    if (known.frozen) lines << LearningWords::tr("frozen: newly filed flights no longer change it");
     return lines;
 }
 

@@ -94,7 +94,7 @@ QString misfit_cure_text(const std::vector<units::Parameter>& p) {
 
 QString key_meant_text(const QString& key) {
     if (key.isEmpty()) return {};
-    return QStringLiteral(" ") + MessagesWords::tr("“%1”, which stands there, is not known.").arg(key);
+    return QStringLiteral(" ") + MessagesWords::tr("The “%1” given there is not known.").arg(key);
 }
 
 QString key_near_text(const QString& key) {
@@ -494,7 +494,7 @@ QString wind_no_solution(bool home, const std::vector<units::Parameter>& p, cons
     }
     if (home && number(p, "distance_m") > 0.0) {
         return MessagesWords::tr("The wind decides this turn, not the pack: from beyond %1, %2 after launch, the "
-                                 "worst credible wind does not let the aircraft get home.")
+                                 "aircraft does not get home against the worst credible wind.")
             .arg(quantities.distance(number(p, "distance_m")), quantities.duration(number(p, "time_s")));
     }
     return home ? MessagesWords::tr("No return: against a wind of %1, the worst credible, an airspeed of %2 does "
@@ -839,8 +839,9 @@ constexpr MessageRow<DiagnosticCode> diagnostic_rows[] = {
      QT_TRANSLATE_NOOP("sobremesa::Messages", "The log has power or energy, but neither pack voltage nor current: "
                                               "energy is counted, charge is unknown.")},
     {DiagnosticCode::current_turned,
-     QT_TRANSLATE_NOOP("sobremesa::Messages",
-                       "The log counts what leaves the pack as negative. It was turned round: drawn is positive.")},
+     QT_TRANSLATE_NOOP(
+         "sobremesa::Messages",
+         "The log counts what leaves the pack as negative. The sign was reversed: drawn is positive.")},
     {DiagnosticCode::capacity_read_as_cells,
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "“%1” does not say whether it is a cell's capacity or the whole pack's. By "
@@ -852,7 +853,7 @@ constexpr MessageRow<DiagnosticCode> diagnostic_rows[] = {
                        "the packs' mass it was read as the pack's."),
      {{{Format::text, "column"}}}},
     {DiagnosticCode::newest_first,
-     QT_TRANSLATE_NOOP("sobremesa::Messages", "The log has its newest rows first. They were turned round.")},
+     QT_TRANSLATE_NOOP("sobremesa::Messages", "The log has its newest rows first. Their order was reversed.")},
     {DiagnosticCode::no_position,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "No position in this log: distances are unknown.")},
     {DiagnosticCode::position_partly_known,

@@ -43,8 +43,8 @@ QString no_turn(const mission::Plan& plan, const Quantities& quantities) {
         default: break;
         }
     }
-    return SentencesWords::tr("This pack does not go out and back with the reserve intact: there is no turn point. "
-                              "Less reserve, less height or a bigger pack makes one.");
+    return SentencesWords::tr("This pack cannot fly out and back with the reserve intact: there is no turn point. "
+                              "Less reserve, less height or a bigger pack gives one.");
 }
 
 /// What is used at the turn, in the pilot's leading quantity. On-screen counters count mAh: it is never left out.

@@ -68,8 +68,8 @@ QString late_sentence(const Callout& c, const Quantities& q) {
                  q.distance(c.third), q.direction(c.second));
     }
     if (c.variant == 1) return WatchWords::tr("Home is out of reach. Choose a place to land.");
-    if (c.variant == 3) return WatchWords::tr("Past the turn. If the wind grows on it may not let you home.");
-    return WatchWords::tr("Past the turn. Home without the reserve for another %1.").arg(q.duration(c.value));
+    if (c.variant == 3) return WatchWords::tr("Past the turn. If the wind keeps growing, it may not get home.");
+    return WatchWords::tr("Past the turn. Turn within %1 to get home on the reserve.").arg(q.duration(c.value));
 }
 
 QString wind_sentence(const Callout& c, const Quantities& q) {
@@ -211,13 +211,14 @@ QString watch_sentence(const watch::LiveAnswer& answer, const mission::Plan& pla
     // A wind far below the airspeed worries nobody who is not told that it grows.
     constexpr double grows_mps_per_h = 1.0;
     if (!answer.wind_allows && answer.wind.growth_mps_per_h.value >= grows_mps_per_h) {
-        return WatchWords::tr("Wind %1 from %2, growing by %3 an hour: if it goes on, it may not let it home.")
+        return WatchWords::tr(
+                   "Wind %1 from %2, growing by %3 an hour: if that goes on, the aircraft may not get home.")
             .arg(strong(q.text(units::Quantity::wind_speed, {answer.wind.speed_mps, 0.0})),
                  strong(q.direction(answer.wind.from_deg)),
                  strong(q.text(units::Quantity::wind_speed, answer.wind.growth_mps_per_h)));
     }
     if (!answer.wind_allows) {
-        return WatchWords::tr("The wind may not let it home: %1 from %2 against %3 of airspeed.")
+        return WatchWords::tr("The aircraft may not get home against this wind: %1 from %2, airspeed %3.")
             .arg(strong(q.text(units::Quantity::wind_speed, {answer.wind.speed_mps, 0.0})),
                  strong(q.direction(answer.wind.from_deg)),
                  strong(q.text(units::Quantity::airspeed, {answer.wind.airspeed_mps.value, 0.0})));

@@ -1189,13 +1189,20 @@ void CommandLineTest::whatIsNotUnderstoodIsSaid_data() {
     };
     call("", "The command is missing.", "Der Befehl fehlt.");
     call("plan", "plan is missing.", "plan fehlt.");
-    call("plan x.json --fast", "This is not understood: --fast.", "Das wird nicht verstanden: --fast.");
+    call("plan x.json --fast", "This is not understood: --fast.", "Nicht verstanden: --fast.");
     call("plan x.json --seed", "--seed needs a value.", "--seed braucht einen Wert.");
     call("plan x.json --seed 1 --seed 2", "--seed can be given once only.", "--seed darf nur einmal vorkommen.");
-    call("plan x.json --seed many", "--seed takes a number, and “many” is none.",
-         "--seed nimmt eine Zahl, und „many“ ist keine.");
-    call("plan x.json --days 5", "--days: “5” is not possible here; it takes a number from 100 to 1000000",
-         "--days: „5“ geht hier nicht; möglich sind Zahlen von 100 bis 1000000");
+    call("plan x.json --seed many", "--seed takes a whole number, and “many” is not one.",
+         "--seed braucht eine ganze Zahl, und „many“ ist keine.");
+    call("plan x.json --seed 1.5", "--seed takes a whole number, and “1.5” is not one.",
+         "--seed braucht eine ganze Zahl, und „1.5“ ist keine.");
+    call("pack x.json --current-a many", "--current-a: “many” is not possible here; it takes a number from 0.001",
+         "--current-a: „many“ geht hier nicht; möglich sind Zahlen von 0.001");
+    call("plan x.json --days 5", "--days: “5” is not possible here; it takes a whole number from 100 to 1000000",
+         "--days: „5“ geht hier nicht; möglich sind ganze Zahlen von 100 bis 1000000");
+    call("reach x.json --bearings 4.5",
+         "--bearings: “4.5” is not possible here; it takes a whole number from 3 to 3600",
+         "--bearings: „4.5“ geht hier nicht; möglich sind ganze Zahlen von 3 bis 3600");
     call("calibrate --scale 250 --convention both --pair 1,2",
          "--convention: “both” is not possible here; it takes one of: divides, multiplies",
          "--convention: „both“ geht hier nicht; möglich sind: divides, multiplies");
@@ -1203,8 +1210,9 @@ void CommandLineTest::whatIsNotUnderstoodIsSaid_data() {
          "--current-a und --power-w schließen sich aus.");
     call("pack x.json --on plan.json", "--on works together with --candidates only.",
          "--on geht nur zusammen mit --candidates.");
-    call("watch --plan x.json", "One of these is needed: --udp", "Eins davon wird gebraucht: --udp");
-    call("watch --plan x.json --udp 1 --tcp h:2", "Only one of these can be given:", "Nur eins davon ist möglich:");
+    call("watch --plan x.json", "One of these is required: --udp", "Eines davon ist erforderlich: --udp");
+    call("watch --plan x.json --udp 1 --tcp h:2",
+         "Only one of these can be given:", "Nur eines davon ist möglich:");
     call("compare a.csv b.json", "compare needs LOG PLAN.json for each of two flights or more",
          "compare braucht LOG PLAN.json für jeden von mindestens zwei Flügen");
 }
@@ -1269,7 +1277,7 @@ void CommandLineTest::helpSpeaksTheLanguageOfTheDesktop() {
     const QString german = help("de", {"plan"});
     QVERIFY2(german.contains(QStringLiteral("Schreibt die Flugkarte als PDF")), qPrintable(german));
     QVERIFY2(german.contains(QStringLiteral("--days GANZZAHL:100 bis 1000000")), qPrintable(german));
-    QVERIFY2(german.contains(QStringLiteral("plan TEXT (nötig)")), qPrintable(german));
+    QVERIFY2(german.contains(QStringLiteral("plan TEXT (erforderlich)")), qPrintable(german));
 }
 
 void CommandLineTest::numbersThatAreNoneAreRefused_data() {

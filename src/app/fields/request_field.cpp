@@ -226,7 +226,7 @@ QString RequestField::read(PlanRequest& request, const QString& typed_text) cons
             .arg(word, notation.unit);
     }
     if (whole && *value != std::floor(*value))
-        return RequestFieldWords::tr("Cells come in whole numbers: enter one without a fraction.");
+        return RequestFieldWords::tr("The number of cells is a whole number: enter one without a fraction.");
     setNumber(request, notation.fromShown(*value));
     return {};
 }

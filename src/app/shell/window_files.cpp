@@ -317,8 +317,8 @@ void MainWindow::takeAreas(const QString& path) {
     showPlace(Place::plan);
     auto request = plan_session_.request();
     if (const auto taken = io::take_areas(request, *areas); !taken) {
-        messages_->showTrouble(
-            tr("Areas of a file lie on earth: enter the home position of the plan first (Mission)."));
+        messages_->showTrouble(tr(
+            "The areas in a file have latitudes and longitudes: enter the plan's home position first (Mission)."));
         return;
     }
     if (const auto error = plan_session_.setRequest(request)) {

@@ -361,9 +361,9 @@ NotebookSheet::NotebookSheet(session::Workspace& workspace, std::optional<sessio
     column->addWidget(new TextLabel(Role::heading, tr("From your notebook")));
     column->addWidget(new TextLabel(
         Role::quiet,
-        tr("A row a flight; write only what you know. Tab goes on, Enter begins the next flight, and rows "
-           "copied from a spreadsheet can be pasted. Volts “lowest” are the pack's, “at rest” a "
-           "cell's. “On the way” takes what the screen showed: 5 min 410 mAh 15.9 V; 10 min 830 mAh.")));
+        tr("One row per flight; enter only what you know. Tab moves on, Enter starts the next flight, and rows "
+           "copied from a spreadsheet can be pasted. “Lowest” is the pack's voltage, “at rest” a cell's. “On the "
+           "way” takes what the screen showed: 5 min 410 mAh 15.9 V; 10 min 830 mAh.")));
     table_->setModel(model_);
     table_->setSelectionBehavior(QAbstractItemView::SelectItems);
     table_->setEditTriggers(QAbstractItemView::AnyKeyPressed | QAbstractItemView::DoubleClicked |

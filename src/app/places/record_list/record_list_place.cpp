@@ -168,7 +168,7 @@ QWidget* RecordListPlace::makeDetails() {
     column->addWidget(measured_);
     assumed_ = new Section(record_list_.key + QStringLiteral("Assumed"), tr("Left open, assumed"));
     assumed_->inside()->addWidget(new TextLabel(
-        Role::quiet, tr("What you type here counts from then on; what is emptied is assumed again.")));
+        Role::quiet, tr("What you type here counts from then on; a field you clear is assumed again.")));
     column->addWidget(assumed_);
     column->addWidget(new TextLabel(Role::plain, tr("Note")));
     note_ = new QPlainTextEdit;
