@@ -770,17 +770,24 @@ std::size_t length_of_mark(std::string_view text) {
     return 0;
 }
 
-/// "12m 05s", "1 h 2 min 3.5 s", "0 days 00:12:05", "12'05\"": a time since the start in words. Nothing else has
-/// two of these words, or one of them behind a number and a clock behind it.
+/// "12m 05s", "1 h 2 min 3.5 s", "0 days 00:12:05", "12'05\"", "12'05": a time since the start in words. Nothing
+/// else has two of these words, or one of them behind a number and a clock behind it.
 bool parse_spoken_duration(std::string_view cell, double& seconds) {
     double sum = 0.0;
     int parts = 0;
     double before = HUGE_VAL;
     while (!(cell = trimmed(cell)).empty()) {
         const auto end = cell.find_first_not_of("0123456789.");
-        if (end == 0 || end == std::string_view::npos) return false;
         const auto number = number_from_text(cell.substr(0, end));
-        if (!number) return false;
+        if (end == 0 || !number) return false;
+        if (end == std::string_view::npos) {
+            // "12'05", "1h05": two digits behind minutes are seconds, behind hours minutes.
+            constexpr double most = 60.0;
+            const bool behind = before == units::seconds_per_minute || before == units::seconds_per_hour;
+            if (!behind || cell.size() < 2 || !is_digit(cell[1]) || *number >= most) return false;
+            seconds = sum + *number * before / most;
+            return true;
+        }
         if (cell[end] == ':') {
             // Days before a clock.
             double clock = 0.0;

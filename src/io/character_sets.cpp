@@ -13,8 +13,8 @@ namespace sobremesa::io {
 namespace {
 
 /// Those that spreadsheets and recorders still write, the more usual first.
-constexpr const char* usual_sets[] = {"CP1252", "CP1250",  "CP1251",    "KOI8-R", "CP1253", "CP1254",
-                                      "CP866",  "GB18030", "SHIFT_JIS", "EUC-JP", "BIG5",   "EUC-KR"};
+constexpr const char* usual_sets[] = {"CP1252",  "CP1250",    "CP1251", "KOI8-R", "CP1253", "CP1254",   "CP866",
+                                      "GB18030", "SHIFT_JIS", "EUC-JP", "BIG5",   "EUC-KR", "MACINTOSH"};
 
 } // namespace
 

@@ -273,12 +273,25 @@ private:
         return names == columns || names == columns + 1 || names + 1 == columns;
     }
 
+    /// "columns: time volts", "Units = s V": what the line is says the word in front.
+    static std::string_view without_title(std::string_view text) {
+        constexpr std::array<std::string_view, 10> titles = {"columns", "column names", "fields", "field names",
+                                                             "names",   "header",       "labels", "channels",
+                                                             "units",   "unit"};
+        const auto sign = text.find_first_of(":=");
+        if (sign == std::string_view::npos) return text;
+        const std::string title = lower(trimmed(text.substr(0, sign)));
+        const bool known = std::find(titles.begin(), titles.end(), title) != titles.end();
+        return known ? trimmed(text.substr(sign + 1)) : text;
+    }
+
     /// A header's words, of a line that may be marked as a comment.
     Cells names_in(std::size_t line) const {
         std::string_view text = head_[line];
         while (!text.empty() &&
                (text.front() == '#' || text.front() == '%' || text.front() == '/' || text.front() == ' '))
             text.remove_prefix(1);
+        text = without_title(text);
         Cells cells;
         split_cells(text, layout_.delimiter, cells);
         if (cells.size() > 1 && cells.back().empty()) cells.pop_back();

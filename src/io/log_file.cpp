@@ -74,6 +74,7 @@ const char* format_word(LogFormat format) {
     case LogFormat::subrip: return "subrip";
     case LogFormat::json: return "json";
     case LogFormat::named_lines: return "named-lines";
+    case LogFormat::named_blocks: return "named-blocks";
     case LogFormat::long_table: return "long-table";
     case LogFormat::transposed: return "transposed";
     case LogFormat::records: return "records";

@@ -18,6 +18,7 @@ enum class LogFormat {
     subrip,
     json,
     named_lines,
+    named_blocks,
     long_table,
     transposed,
     records,

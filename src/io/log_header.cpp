@@ -114,7 +114,16 @@ public:
             c.column.header = texts[i].label;
         }
         take_grouping_out();
-        for (ColumnAtHand& c : columns_) c.shape = shape_of(c.cells);
+        for (ColumnAtHand& c : columns_) {
+            c.shape = shape_of(c.cells);
+            // "03121.688W" is west, and no watts.
+            const auto named = c.shape.unit ? quantity_from_words(c.header) : std::nullopt;
+            if (named && is_position(named->channel) && c.shape.mostly(c.shape.angles)) {
+                c.shape.unit.reset();
+                c.shape.numbers_with_unit = 0;
+                c.shape.values.clear();
+            }
+        }
     }
 
     units::Result<UnderstoodColumns> run(const std::vector<telemetry::ColumnChoice>& choices) {
@@ -298,6 +307,16 @@ private:
     /// What the motors draw together is as good as the pack's current, where nothing else is it.
     void add_motors_up() {
         if (have(Channel::current_a) || have(Channel::power_w) || have(Channel::charge_ah)) return;
+        if (motors_.empty() && !have(Channel::array_current_a)) {
+            // All motors together, and no sun: nearly all that leaves the pack.
+            for (ColumnAtHand& c : columns_) {
+                if (c.column.channel != Channel::motor_current_a || is_open(c) || c.settled() || c.own_word)
+                    continue;
+                c.column.channel = Channel::current_a;
+                c.column.quantity_assumed = true;
+                return;
+            }
+        }
         for (const std::size_t i : motors_) {
             ColumnAtHand& c = columns_[i];
             if (c.settled()) return;

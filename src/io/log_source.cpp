@@ -43,6 +43,7 @@ constexpr std::array text_formats = {
     TextFormat{LogFormat::subrip, looks_like_subrip, subrip_as_table},
     TextFormat{LogFormat::json, looks_like_json, json_as_table, most_json_bytes},
     TextFormat{LogFormat::named_lines, looks_like_named_lines, named_lines_as_table},
+    TextFormat{LogFormat::named_blocks, looks_like_named_blocks, named_blocks_as_table},
     TextFormat{LogFormat::long_table, looks_like_long_table, long_table_as_table},
     TextFormat{LogFormat::transposed, looks_like_transposed, transposed_as_table, most_table_bytes, true},
     TextFormat{LogFormat::records, looks_like_records, records_as_table},

@@ -1,8 +1,10 @@
 // Lines of names and values, as programs that print what they receive leave them: "t=12.5 lat=47.1 volts=16.2",
-// perhaps with a moment in front.
+// perhaps with a moment in front; or a name and its value a line, records one below the other.
 
 #include <algorithm>
 #include <map>
+#include <optional>
+#include <set>
 
 #include "io/cell_forms.hpp"
 #include "io/named_values.hpp"
@@ -62,6 +64,46 @@ std::string take_stamp_behind(std::vector<NamedValue>& values) {
     return stamp;
 }
 
+/// A line of a block: a name and its value, what begins a new record, or neither.
+struct BlockLine {
+    std::optional<NamedValue> value;
+    bool begins = false;
+};
+
+/// "Volts: 16.2", "volts = 16.2", "- volts: 16.2"; records begin at an empty line, "[sample 2]", "---", or a dash.
+BlockLine block_line(std::string_view line) {
+    BlockLine result;
+    line = trimmed(line);
+    constexpr std::string_view rules = "-=*#_~";
+    const bool rule = line.find_first_not_of(rules) == std::string_view::npos;
+    if (rule || (line.front() == '[' && line.back() == ']')) {
+        result.begins = true;
+        return result;
+    }
+    if (line.starts_with("- ")) {
+        result.begins = true;
+        line = trimmed(line.substr(2));
+    }
+    const auto sign = line.find_first_of(":=");
+    if (sign == std::string_view::npos) return result;
+    constexpr std::size_t longest_name = 40;
+    std::string_view name = trimmed(line.substr(0, sign));
+    std::string_view value = trimmed(line.substr(sign + 1));
+    constexpr std::string_view quotes = "\"'";
+    while (!name.empty() && quotes.find(name.back()) != std::string_view::npos) name.remove_suffix(1);
+    while (!name.empty() && quotes.find(name.front()) != std::string_view::npos) name.remove_prefix(1);
+    while (!value.empty() && (value.back() == ',' || value.back() == ';'))
+        value = trimmed(value.substr(0, value.size() - 1));
+    if (value.size() > 1 && quotes.find(value.front()) != std::string_view::npos && value.back() == value.front())
+        value = trimmed(value.substr(1, value.size() - 2));
+    const bool lettered = std::any_of(name.begin(), name.end(), [](char c) {
+        return std::isalpha(static_cast<unsigned char>(c)) != 0 || static_cast<unsigned char>(c) >= 0x80U;
+    });
+    if (lettered && name.size() <= longest_name && !value.empty())
+        result.value = NamedValue{std::string(name), std::string(value)};
+    return result;
+}
+
 } // namespace
 
 bool looks_like_named_lines(std::string_view head) {
@@ -101,6 +143,54 @@ TableOfLog named_lines_as_table(std::string_view text) {
         for (NamedValue& each : values) table.put(each.name, std::move(each.value));
         table.end_row();
     });
+    result.csv = table.text();
+    return result;
+}
+
+bool looks_like_named_blocks(std::string_view head) {
+    std::size_t lines = 0;
+    std::size_t named = 0;
+    std::map<std::string, std::size_t> times;
+    each_line(head, [&](std::string_view line) {
+        if (trimmed(line).empty()) return;
+        const BlockLine read = block_line(line);
+        if (!read.value && read.begins) return;
+        ++lines;
+        if (!read.value) return;
+        ++named;
+        ++times[read.value->name];
+    });
+    // Several records of several readings: most names come again.
+    std::size_t again = 0;
+    for (const auto& [name, count] : times) again += count >= 3 ? 1 : 0;
+    return lines >= 3 * least_values && 10 * named >= 8 * lines && again >= least_values &&
+           2 * again >= times.size();
+}
+
+TableOfLog named_blocks_as_table(std::string_view text) {
+    TableOfLog result;
+    TableOfNames table;
+    std::set<std::string> here;
+    const auto end_record = [&] {
+        table.end_row();
+        here.clear();
+    };
+    each_line(text, [&](std::string_view line) {
+        if (trimmed(line).empty()) {
+            end_record();
+            return;
+        }
+        BlockLine read = block_line(line);
+        if (read.begins) end_record();
+        if (!read.value) return;
+        // Records with nothing between them: a name that comes again begins the next.
+        if (!here.insert(read.value->name).second) {
+            end_record();
+            here.insert(read.value->name);
+        }
+        table.put(read.value->name, std::move(read.value->value));
+    });
+    end_record();
     result.csv = table.text();
     return result;
 }

@@ -30,6 +30,9 @@ std::string_view bare(std::string_view text) {
     while (!text.empty() && std::string_view(",;|[](){}\"").find(text.back()) != std::string_view::npos)
         text = trimmed(text.substr(0, text.size() - 1));
     while (!text.empty() && text.front() == '"') text = trimmed(text.substr(1));
+    // A quote behind a number alone is feet or minutes.
+    if (text.size() > 1 && text.front() == '\'' && text.back() == '\'')
+        text = trimmed(text.substr(1, text.size() - 2));
     return text;
 }
 
@@ -119,7 +122,7 @@ std::vector<NamedValue> values_behind_signs(std::string_view line) {
     for (std::size_t i = 1; i < line.size(); ++i) {
         if (line[i] != ':' && line[i] != '=') continue;
         std::size_t end = i;
-        while (end > 0 && (line[end - 1] == ' ' || line[end - 1] == '"')) --end;
+        while (end > 0 && (line[end - 1] == ' ' || line[end - 1] == '"' || line[end - 1] == '\'')) --end;
         std::size_t begin = end;
         while (begin > 0 && is_name_part(line[begin - 1])) --begin;
         // A clock's colons stand between digits.
@@ -129,7 +132,8 @@ std::vector<NamedValue> values_behind_signs(std::string_view line) {
         if (letter && !in_clock) names.emplace_back(begin, i);
     }
     for (std::size_t i = 0; i < names.size(); ++i) {
-        const std::size_t to = i + 1 < names.size() ? names[i + 1].first : line.size();
+        std::size_t to = i + 1 < names.size() ? names[i + 1].first : line.size();
+        if (to < line.size() && line[to - 1] == '\'') --to;
         const std::string_view name = bare(line.substr(names[i].first, names[i].second - names[i].first));
         const std::string_view value = bare(line.substr(names[i].second + 1, to - names[i].second - 1));
         if (!value.empty()) values.push_back({std::string(name), std::string(value)});

@@ -1,8 +1,12 @@
 // Records of several kinds in one text, each with its kind in front, as controllers' logs are printed. Rows of the
-// kind FMT say which readings each kind has: "FMT, 129, 50, GPS, QBLL, TimeUS,Status,Lat,Lng".
+// kind FMT say which readings each kind has: "FMT, 129, 50, GPS, QBLL, TimeUS,Status,Lat,Lng"; or each kind has a
+// header of its own: "#GPS,time_ms,lat,lon".
 
 #include <algorithm>
+#include <cctype>
+#include <functional>
 #include <map>
+#include <utility>
 #include <vector>
 
 #include "io/cell_forms.hpp"
@@ -40,6 +44,31 @@ bool is_definition(const std::vector<std::string_view>& cells) {
     return cells.size() > names_from + 1 && cells.front() == "FMT" && !cells[kind_cell].empty();
 }
 
+/// "#GPS,time_ms,lat,lon" or the same without a mark: a kind with the names of its readings, no number among them.
+/// @return the kind, or nothing
+std::string_view kind_of_header(const std::vector<std::string_view>& cells) {
+    constexpr std::size_t least_cells = 3;
+    if (cells.size() < least_cells) return {};
+    std::string_view kind = cells.front();
+    while (!kind.empty() && std::string_view("#$%@!").find(kind.front()) != std::string_view::npos)
+        kind = trimmed(kind.substr(1));
+    const auto is_name = [](std::string_view cell) {
+        return !cell.empty() &&
+               (std::isalpha(static_cast<unsigned char>(cell.front())) != 0 || cell.front() == '_');
+    };
+    if (!is_name(kind) || !std::all_of(cells.begin() + 1, cells.end(), is_name)) return {};
+    return kind;
+}
+
+/// The reading that is the time: "TimeUS", "time_ms", "t".
+std::size_t time_of(const std::vector<std::string>& names) {
+    const auto at = std::find_if(names.begin(), names.end(), [](const std::string& name) {
+        const std::string low = lower(name);
+        return low.starts_with("time") || low == "t" || low == "ts" || low == "ms" || low.starts_with("t_");
+    });
+    return std::size_t(at - names.begin());
+}
+
 /// Whether a kind tells of a flight's place, height, airspeed or pack. Others come hundreds of times a second and
 /// say nothing of these.
 bool is_of_use(std::string_view kind, const std::vector<std::string>& names) {
@@ -64,11 +93,26 @@ std::size_t place_of(const std::vector<std::string>& names, std::initializer_lis
 bool looks_like_records(std::string_view head) {
     std::size_t lines = 0;
     std::size_t definitions = 0;
+    // Of headers without FMT: their cells, and how many records follow.
+    std::map<std::string, std::pair<std::size_t, std::size_t>, std::less<>> headed;
     each_line(head, [&](std::string_view line) {
         ++lines;
-        definitions += is_definition(cells_of(line)) ? 1 : 0;
+        const auto cells = cells_of(line);
+        definitions += is_definition(cells) ? 1 : 0;
+        const auto known = headed.find(cells.front());
+        if (known != headed.end() && known->second.first == cells.size())
+            ++known->second.second;
+        else if (const std::string_view kind = kind_of_header(cells); !kind.empty())
+            headed.emplace(std::string(kind), std::pair(cells.size(), std::size_t(0)));
     });
-    return definitions >= 2 && cells_of(head.substr(0, head.find('\n'))).front() == "FMT";
+    if (definitions >= 2 && cells_of(head.substr(0, head.find('\n'))).front() == "FMT") return true;
+    std::size_t kinds = 0;
+    std::size_t records = 0;
+    for (const auto& [kind, counts] : headed) {
+        kinds += counts.second >= 2 ? 1 : 0;
+        records += counts.second;
+    }
+    return kinds >= 2 && 10 * records >= 7 * lines;
 }
 
 TableOfLog records_as_table(std::string_view text) {
@@ -76,21 +120,30 @@ TableOfLog records_as_table(std::string_view text) {
     TableOfNames table;
     std::map<std::string, RecordKind, std::less<>> kinds;
     std::string moment;
+    std::string time_name;
     std::int64_t number = 0;
     each_line(text, [&](std::string_view line) {
         ++number;
         const auto cells = cells_of(line);
-        if (is_definition(cells)) {
+        const auto define = [&](std::string_view name, std::size_t from) {
             RecordKind kind;
-            for (std::size_t i = names_from; i < cells.size(); ++i) kind.names.emplace_back(cells[i]);
-            kind.time = place_of(kind.names, {"TimeUS", "TimeMS", "Time"});
+            for (std::size_t i = from; i < cells.size(); ++i) kind.names.emplace_back(cells[i]);
+            kind.time = time_of(kind.names);
             kind.instance = place_of(kind.names, {"I", "Inst", "Instance"});
-            if (kind.time < kind.names.size() && is_of_use(cells[kind_cell], kind.names))
-                kinds.emplace(std::string(cells[kind_cell]), std::move(kind));
+            if (kind.time == kind.names.size() || !is_of_use(name, kind.names)) return;
+            // All kinds count their time alike, or they are none of one log.
+            if (time_name.empty()) time_name = kind.names[kind.time];
+            if (kind.names[kind.time] == time_name) kinds.emplace(std::string(name), std::move(kind));
+        };
+        if (is_definition(cells)) {
+            define(cells[kind_cell], names_from);
             return;
         }
         const auto at = kinds.find(cells.front());
-        if (at == kinds.end()) return;
+        if (at == kinds.end()) {
+            if (const std::string_view kind = kind_of_header(cells); !kind.empty()) define(kind, 1);
+            return;
+        }
         RecordKind& kind = at->second;
         if (cells.size() != kind.names.size() + 1) {
             if (result.unread++ == 0) result.first_unread = number;

@@ -24,6 +24,7 @@ bool looks_like_igc(std::string_view head);
 bool looks_like_subrip(std::string_view head);
 bool looks_like_json(std::string_view head);
 bool looks_like_named_lines(std::string_view head);
+bool looks_like_named_blocks(std::string_view head);
 bool looks_like_long_table(std::string_view head);
 bool looks_like_transposed(std::string_view head);
 bool looks_like_records(std::string_view head);
@@ -55,14 +56,19 @@ TableOfLog json_as_table(std::string_view text);
 /// Lines of names and values, "lat=47.1 volts=16.2", with a moment in front perhaps.
 TableOfLog named_lines_as_table(std::string_view text);
 
+/// A name and its value a line, records one below the other, parted by empty lines, headings in brackets or dashes,
+/// or by nothing: "volts: 16.2", "amps = 5.3"; lists of YAML without further levels.
+TableOfLog named_blocks_as_table(std::string_view text);
+
 /// A table with one reading a row (time, name, value, perhaps its unit): readings of one time make a row.
 TableOfLog long_table_as_table(std::string_view text);
 
 /// A table that lies on its side: a quantity a row, its name in front, the time in the first row.
 TableOfLog transposed_as_table(std::string_view text);
 
-/// Records of several kinds, defined by rows of the kind FMT: of those that tell of place, height, airspeed or pack
-/// each record is a row; of several sensors of one kind the first.
+/// Records of several kinds, each with its kind in front, defined by rows of the kind FMT or by a header for each
+/// ("#GPS,time_ms,lat,lon"): of those that tell of place, height, airspeed or pack each record is a row; of several
+/// sensors of one kind the first.
 TableOfLog records_as_table(std::string_view text);
 
 /// XML of any schema but GPX and KML, which have readers of their own: the elements that come most often, a row

@@ -756,8 +756,105 @@ std::vector<Way> lists_of_cells() {
     };
 }
 
+/// Degrees and minutes in one number, with a letter behind: "5112.34567N", "00306.12345E".
+QByteArray receivers_angle(double degrees, int digits, const char* letters) {
+    const double whole_degrees = std::floor(std::abs(degrees));
+    QByteArray text = QByteArray::number(int(whole_degrees)).rightJustified(digits, '0');
+    text += number(60.0 * (std::abs(degrees) - whole_degrees), 5).rightJustified(8, '0');
+    return text + letters[degrees < 0.0 ? 1 : 0];
+}
+
+std::vector<Way> blocks_and_kinds() {
+    const auto block = [](const Sample& s, const char* sign, const char* unit_v, const char* unit_a) {
+        return QByteArray("Time") + sign + clock(moment(s).time()).replace(',', '.') + "\nVoltage" + sign +
+               number(s.volts, 3) + unit_v + "\nCurrent" + sign + number(s.amps, 3) + unit_a + "\nLatitude" + sign +
+               number(s.latitude, 7) + "\nLongitude" + sign + number(s.longitude, 7) + "\n";
+    };
+    return {
+        {"a reading a line, empty lines between records",
+         [=](const auto& rows) {
+             return lines({}, rows, [=](const Sample& s) { return block(s, ": ", " V", " A"); });
+         }},
+        {"a reading a line, nothing between records",
+         [=](const auto& rows) {
+             return lines(
+                 "Recorder 3\n", rows, [=](const Sample& s) { return block(s, " = ", "", ""); }, "");
+         }},
+        {"sections of settings",
+         [=](const auto& rows) {
+             int row = 0;
+             return lines({}, rows, [&row, &block](const Sample& s) {
+                 return "[sample_" + QByteArray::number(row++) + "]\n" + block(s, "=", "", "");
+             });
+         }},
+        {"a list of YAML",
+         [](const auto& rows) {
+             return lines("---\nsamples:\n", rows, [](const Sample& s) {
+                 return "  - time: " + number(s.t, 1) + "\n    volts: " + number(s.volts, 3) +
+                        "\n    amps: " + number(s.amps, 3) + "\n    lat: " + number(s.latitude, 7) +
+                        "\n    lon: \"" + number(s.longitude, 7) + "\"";
+             });
+         }},
+        {"names in single quotes",
+         [](const auto& rows) {
+             return lines({}, rows, [](const Sample& s) {
+                 return "{'t': " + number(s.t, 1) + ", 'volts': " + number(s.volts, 3) +
+                        ", 'amps': " + number(s.amps, 3) + ", 'lat': " + number(s.latitude, 7) +
+                        ", 'lon': " + number(s.longitude, 7) + ", 'mode': 'AUTO'}";
+             });
+         }},
+        {"kinds with a header each",
+         [](const auto& rows) {
+             return lines("#GPS,time_ms,lat,lon,sats\n#BAT,time_ms,volts,amps\n", rows, [](const Sample& s) {
+                 return "GPS," + whole({1000.0 * s.t}) + "," + place(s) + ",14\nBAT," +
+                        whole({1000.0 * s.t + 20.0}) + "," + volts_and_amps(s);
+             });
+         }},
+        {"a remark that names the columns, and one their units",
+         [](const auto& rows) {
+             return lines("# recorder 3\n# columns: time voltage current lat lon\n# units: s mV A deg deg\n", rows,
+                          [](const Sample& s) {
+                              return number(s.t, 1) + " " + whole({1000.0 * s.volts}) + " " + number(s.amps, 3) +
+                                     " " + number(s.latitude, 7) + " " + number(s.longitude, 7);
+                          });
+         }},
+        {"a receiver's angles, west of Greenwich",
+         [](const auto& rows) {
+             return lines("Time;Volts;Amps;Lat;Lon\n", rows, [](const Sample& s) {
+                 return number(s.t, 1) + ";" + number(s.volts, 3) + ";" + number(s.amps, 3) + ";" +
+                        receivers_angle(s.latitude, 2, "NS") + ";" + receivers_angle(s.longitude - 6.0, 3, "EW");
+             });
+         }},
+        {"the current of the speed controller alone",
+         [](const auto& rows) {
+             return lines("Time,ESC Voltage (V),ESC Current (A),ESC Temp (C),Lat,Lon\n", rows, [](const Sample& s) {
+                 return number(s.t, 1) + "," + volts_and_amps(s) + ",41," + place(s);
+             });
+         }},
+        {"minutes and seconds as written by hand",
+         [](const auto& rows) {
+             return lines("Elapsed;Volts;Amps;Lat;Lon\n", rows, [](const Sample& s) {
+                 return QByteArray::number(int(s.t) / 60) + "'" +
+                        number(std::fmod(s.t, 60.0), 1).rightJustified(4, '0') + ";" + number(s.volts, 3) + ";" +
+                        number(s.amps, 3) + ";" + number(s.latitude, 7) + ";" + number(s.longitude, 7);
+             });
+         }},
+        {"an old desktop's characters",
+         [](const auto& rows) {
+             return lines(
+                 "Heure;Tension;Intensit\x8E;Latitude;Longitude\r", rows,
+                 [](const Sample& s) {
+                     return number(s.t, 1) + ";" + number(s.volts, 3) + ";" + number(s.amps, 3) + ";" +
+                            number(s.latitude, 7) + ";" + number(s.longitude, 7);
+                 },
+                 "\r");
+         }},
+    };
+}
+
 std::vector<Way> all_ways() {
     std::vector<Way> ways = delimited_ways();
+    for (Way& each : blocks_and_kinds()) ways.push_back(std::move(each));
     for (Way& each : other_ways()) ways.push_back(std::move(each));
     for (Way& each : laid_down()) ways.push_back(std::move(each));
     for (Way& each : languages()) ways.push_back(std::move(each));
@@ -783,6 +880,7 @@ private slots:
     void commasAreDecimalsWhereNothingSaysOtherwise();
     void cellsOfAPackInOneCell();
     void aColumnCountsTheCells();
+    void whatTheControllerDrawsIsNotThePacksInTheSun();
     void aDocumentIsReadToTheCut();
     void whatIsNoLogIsRefused();
 
@@ -1094,6 +1192,25 @@ void ForeignLogsTest::aColumnCountsTheCells() {
     QVERIFY(volts && (*volts)->has(Channel::cell_voltage_v) && !(*volts)->series);
     QVERIFY(!(*read("cell voltage,cells", "4012"))->series);
     QVERIFY(!(*read("cell voltage,cells (V)", "4"))->series);
+}
+
+/// With an array on the aircraft the motors' current comes from two places; beside a pack's own current it is no
+/// news.
+void ForeignLogsTest::whatTheControllerDrawsIsNotThePacksInTheSun() {
+    const auto read = [&](const QByteArray& head) {
+        QByteArray text("time (s),volts," + head + "\n");
+        for (int i = 0; i < 60; ++i)
+            text += number(i, 0) + "," + number(16.2 - 0.002 * i, 3) + "," + number(8.0 + 0.1 * (i % 5), 1) + "," +
+                    number(3.0 + 0.1 * (i % 3), 1) + "\n";
+        return io::read_log(file("sun.csv", text));
+    };
+    const auto alone = read("ESC Current (A),Temp (C)");
+    QVERIFY(alone && (*alone)->has(Channel::current_a) && !(*alone)->has(Channel::motor_current_a));
+    const auto sunny = read("ESC Current (A),Solar Current (A)");
+    QVERIFY(sunny && !(*sunny)->has(Channel::current_a) && (*sunny)->has(Channel::motor_current_a));
+    const auto beside = read("ESC Current (A),Pack Current (A)");
+    QVERIFY(beside && (*beside)->has(Channel::motor_current_a));
+    VERIFY_NEAR((**beside)[Channel::current_a][0], 3.0, 1e-9);
 }
 
 void ForeignLogsTest::aDocumentIsReadToTheCut() {
