@@ -2215,8 +2215,8 @@
         <translation>Ah</translation>
     </message>
     <message>
-        <source>constant current and what came out</source>
-        <translation>Konstantstrom und was herauskam</translation>
+        <source>constant current and what came out; “5C” and “97 %” are of the cell&apos;s capacity</source>
+        <translation>Konstantstrom und was herauskam; „5C“ und „97 %“ beziehen sich auf die Zellenkapazität</translation>
     </message>
     <message>
         <source>all controllers together, continuous</source>

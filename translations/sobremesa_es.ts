@@ -2215,8 +2215,8 @@
         <translation>Ah</translation>
     </message>
     <message>
-        <source>constant current and what came out</source>
-        <translation>corriente constante y lo que dio</translation>
+        <source>constant current and what came out; “5C” and “97 %” are of the cell&apos;s capacity</source>
+        <translation>corriente constante y lo que dio; «5C» y «97 %» son de la capacidad de la celda</translation>
     </message>
     <message>
         <source>all controllers together, continuous</source>

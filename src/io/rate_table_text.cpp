@@ -30,6 +30,10 @@ std::optional<std::vector<Figure>> figures_of(std::string_view row) {
             const auto number = number_from_text(row.substr(begin, i - begin));
             if (!number) return std::nullopt;
             figures.push_back({*number, {}});
+        } else if (c == '%') {
+            if (figures.empty() || !figures.back().unit.empty()) return std::nullopt;
+            figures.back().unit = c;
+            ++i;
         } else if (std::isalpha(static_cast<unsigned char>(c))) {
             if (figures.empty() || !figures.back().unit.empty()) return std::nullopt;
             while (i < row.size() && std::isalpha(static_cast<unsigned char>(row[i])))
@@ -43,8 +47,19 @@ std::optional<std::vector<Figure>> figures_of(std::string_view row) {
     return figures;
 }
 
-bool is_charge(const Figure& figure) {
-    return figure.unit == "ah" || figure.unit == "mah";
+/// Ampere-hours of a figure that is a charge.
+std::optional<double> charge_ah_of(const Figure& figure, double cell_capacity_ah) {
+    if (figure.unit == "ah") return figure.number;
+    if (figure.unit == "mah") return figure.number / milliamp_hours;
+    if (figure.unit == "%" && cell_capacity_ah > 0.0) return 0.01 * figure.number * cell_capacity_ah;
+    return std::nullopt;
+}
+
+std::optional<double> current_a_of(const Figure& figure, double cell_capacity_ah) {
+    if (figure.unit.empty() || figure.unit == "a") return figure.number;
+    if (figure.unit == "ma") return figure.number / milliamp_hours;
+    if (figure.unit == "c" && cell_capacity_ah > 0.0) return figure.number * cell_capacity_ah;
+    return std::nullopt;
 }
 
 } // namespace
@@ -61,7 +76,8 @@ std::string text_of_rate_table(const std::vector<battery::RatePoint>& table) {
     return text;
 }
 
-std::optional<std::vector<battery::RatePoint>> rate_table_from_text(const std::string& text) {
+std::optional<std::vector<battery::RatePoint>> rate_table_from_text(const std::string& text,
+                                                                    double cell_capacity_ah) {
     std::vector<battery::RatePoint> table;
     std::string_view rest = text;
     while (!trimmed(rest).empty()) {
@@ -71,12 +87,13 @@ std::optional<std::vector<battery::RatePoint>> rate_table_from_text(const std::s
         if (trimmed(row).empty()) continue;
         auto figures = figures_of(row);
         if (!figures || figures->size() != 2) return std::nullopt;
-        if (is_charge(figures->front())) std::swap(figures->front(), figures->back());
-        const Figure& current = figures->front();
+        if (charge_ah_of(figures->front(), cell_capacity_ah)) std::swap(figures->front(), figures->back());
+        const auto current_a = current_a_of(figures->front(), cell_capacity_ah);
         const Figure& charge = figures->back();
-        if (!(current.unit.empty() || current.unit == "a") || !(charge.unit.empty() || is_charge(charge)))
-            return std::nullopt;
-        table.push_back({current.number, charge.unit == "mah" ? charge.number / milliamp_hours : charge.number});
+        const auto charge_ah =
+            charge.unit.empty() ? std::optional(charge.number) : charge_ah_of(charge, cell_capacity_ah);
+        if (!current_a || !charge_ah) return std::nullopt;
+        table.push_back({*current_a, *charge_ah});
     }
     return table;
 }

@@ -165,7 +165,7 @@ void LibraryTest::badValuesAreMarkedWhereTypedInWords_data() {
                                 << "not possible";
     QTest::newRow("half a cell") << "series"
                                  << "4.5"
-                                 << "come in whole numbers";
+                                 << "is a whole number";
     QTest::newRow("too many cells") << "series"
                                     << "400"
                                     << "must be 1 to 100";
@@ -302,6 +302,13 @@ void LibraryTest::aListIsTypedRowByRow() {
     put(0, 0, {});
     put(0, 1, {});
     QCOMPARE(pack("B-07").rate_table, (std::vector<battery::RatePoint>{{15.0, 2.95}}));
+    // As data sheets have it: of the cell's capacity.
+    const double capacity_ah = pack("B-07").cell_capacity_ah;
+    put(2, 0, QStringLiteral("8C"));
+    put(2, 1, QStringLiteral("75 %"));
+    QCOMPARE(pack("B-07").rate_table.size(), std::size_t(2));
+    QCOMPARE(pack("B-07").rate_table[1].current_a, 8.0 * capacity_ah);
+    QCOMPARE(pack("B-07").rate_table[1].charge_ah, 0.75 * capacity_ah);
 }
 
 void LibraryTest::duplicatesGetANameOfTheirOwn() {

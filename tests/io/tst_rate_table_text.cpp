@@ -33,13 +33,17 @@ void RateTableTextTest::tablesAreRead_data() {
     QTest::newRow("decimal commas") << QStringLiteral("10 A: 2,9 Ah\n20 A: 2,75 Ah") << both;
     QTest::newRow("comma and blank between rows") << QStringLiteral("10 A = 2.9 Ah, 20 A = 2.75 Ah") << both;
     QTest::newRow("charge first") << QStringLiteral("2.9 Ah 10 A; 2.75 Ah 20 A;") << both;
+    QTest::newRow("as data sheets have it")
+        << QStringLiteral("2C 2900 mAh; 4C: 91.6666666666666667 %") << Table{{6.0, 2.9}, {12.0, 2.75}};
+    QTest::newRow("milliamps") << QStringLiteral("600 mA 3.0 Ah; 10 A 2900 mAh") << Table{{0.6, 3.0}, {10.0, 2.9}};
     QTest::newRow("nothing") << QStringLiteral("  ") << Table{};
 }
 
 void RateTableTextTest::tablesAreRead() {
     QFETCH(QString, text);
     QFETCH(Table, rows);
-    const auto read = io::rate_table_from_text(text.toStdString());
+    constexpr double cell_capacity_ah = 3.0;
+    const auto read = io::rate_table_from_text(text.toStdString(), cell_capacity_ah);
     QVERIFY(read);
     QCOMPARE(read->size(), rows.size());
     for (std::size_t i = 0; i < rows.size(); ++i) {
@@ -50,8 +54,8 @@ void RateTableTextTest::tablesAreRead() {
 
 void RateTableTextTest::otherTextIsRefused_data() {
     QTest::addColumn<QString>("text");
-    for (const char* text :
-         {"10 A", "10 A 2.9 Ah 3", "ten A 2.9", "10 V 2.9 Ah", "10 A 2.9 Wh", "1.2.3 4", "10 A ± 2"})
+    for (const char* text : {"10 A", "10 A 2.9 Ah 3", "ten A 2.9", "10 V 2.9 Ah", "10 A 2.9 Wh", "1.2.3 4",
+                             "10 A ± 2", "5C 2.9 Ah", "10 A 97 %", "5 % 97 %"})
         QTest::newRow(text) << QString::fromUtf8(text);
 }
 

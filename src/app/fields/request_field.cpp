@@ -51,6 +51,12 @@ QString read_cell(const QString& typed) {
     return number && !number->unit ? cell_figure(number->number) : typed;
 }
 
+/// The same with a unit behind it, unless it was typed with one.
+QString read_cell(const QString& typed, const char* unit) {
+    const QString read = read_cell(typed);
+    return !read.isEmpty() && read.back().isDigit() ? read + QLatin1Char(' ') + QLatin1String(unit) : read;
+}
+
 /// "video 6, camera 3 85g": parts, their watts and their grams.
 RequestField electronics_parts() {
     RequestField field = text(
@@ -126,7 +132,7 @@ RequestField rate_table() {
         "pack.rate_table", RequestFieldWords::tr("Maker's rate table, one cell"),
         [](const PlanRequest& r) { return QString::fromStdString(io::text_of_rate_table(r.pack.rate_table)); }, {});
     field.readText = [](PlanRequest& r, const QString& typed) -> QString {
-        auto table = io::rate_table_from_text(typed.toStdString());
+        auto table = io::rate_table_from_text(typed.toStdString(), r.pack.cell_capacity_ah);
         if (!table) return RequestFieldWords::tr("Each row needs a current and a charge.");
         r.pack.rate_table = std::move(*table);
         return {};
@@ -141,11 +147,11 @@ RequestField rate_table() {
     };
     field.textOfCells = [](const std::vector<QStringList>& rows) {
         QStringList rates;
-        for (const auto& row : rows)
-            rates << read_cell(row[0]) + QStringLiteral(" A ") + read_cell(row[1]) + QStringLiteral(" Ah");
+        for (const auto& row : rows) rates << read_cell(row[0], "A") + QLatin1Char(' ') + read_cell(row[1], "Ah");
         return rates.join(QStringLiteral("; "));
     };
-    field.hint = RequestFieldWords::tr("constant current and what came out");
+    field.hint =
+        RequestFieldWords::tr("constant current and what came out; “5C” and “97 %” are of the cell's capacity");
     return unless_written(std::move(field));
 }
 
