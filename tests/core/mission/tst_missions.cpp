@@ -4,6 +4,7 @@
 #include "core/mission/chance.hpp"
 #include "core/mission/differences.hpp"
 #include "core/mission/explain.hpp"
+#include "core/mission/flight_conditions.hpp"
 #include "core/mission/height_profile.hpp"
 #include "core/mission/leg_sums.hpp"
 #include "core/mission/limits.hpp"
@@ -62,6 +63,9 @@ class MissionsTest : public QObject {
     Q_OBJECT
 private slots:
     void enduranceIsEnergyOverPower();
+    void aLegTakesThePowerOfItsHeight();
+    void whatIsEnteredStandsWithoutError();
+    void unknownCellsAreAskedForUntilSomethingTells();
     void loiterAndLeaveClosesTheBooks_data();
     void loiterAndLeaveClosesTheBooks();
     void aShortRouteIsFlownWhole();
@@ -116,6 +120,82 @@ void MissionsTest::enduranceIsEnergyOverPower() {
     // No course could be held in that wind; what is said of the flight must not ask for one.
     QVERIFY(explain(stormy, units::Quantity::flight_time).has_value());
     (void)explain(stormy, units::Quantity::charge_per_distance_home);
+    const auto out = explain(stormy, units::Quantity::energy_per_distance_out);
+    QVERIFY(out && out->value.value > 0.0);
+    const auto& draw = stormy.conditions.cruise_power_w;
+    VERIFY_NEAR(out->value.sd / out->value.value, draw.sd / draw.value, 1e-9);
+}
+
+/// What thin air takes is worked out for the height that a leg is flown at, whatever the mission's is.
+void MissionsTest::aLegTakesThePowerOfItsHeight() {
+    PlanRequest request = sample_request();
+    request.mission.kind = MissionKind::route;
+    constexpr double high_m = 900.0;
+    request.mission.waypoints = {{"low", {3000.0, 0.0}, {}, 0.0, false},
+                                 {"high", {3500.0, 2500.0}, high_m, 0.0, false},
+                                 {"still high", {3000.0, 5000.0}, high_m, 0.0, false}};
+    const Plan plan = planned(request);
+    bool met = false;
+    for (const FlightLeg& leg : plan.legs_out) {
+        if (leg.kind != PhaseKind::leg || std::abs(leg.height_m - high_m) > 1.0) continue;
+        met = true;
+        const auto power = power_at(plan.request, leg.airspeed_mps, high_m, 0.0);
+        QVERIFY(power);
+        VERIFY_NEAR(leg.power_w, power->value, 1e-6 * power->value);
+        QVERIFY(std::abs(leg.power_w - plan.conditions.cruise_power_w.value) > 0.2);
+    }
+    QVERIFY(met);
+}
+
+/// What was entered has no error of its own; where the airspeed comes from is said.
+void MissionsTest::whatIsEnteredStandsWithoutError() {
+    PlanRequest request = sample_request();
+    const Plan a = planned(request);
+    request.weather.wind.speed_mps += 2.0;
+    request.pack.mass_kg += 0.05;
+    int given = 0;
+    for (const auto& difference : differences(a, planned(request))) {
+        if (difference.computed) continue;
+        ++given;
+        QCOMPARE(difference.one.sd, 0.0);
+        QCOMPARE(difference.other.sd, 0.0);
+    }
+    QCOMPARE(given, 2);
+    const auto origin = [](const Plan& plan) {
+        const auto why = explain(plan, units::Quantity::ground_speed_out);
+        for (const auto& input : why->inputs) {
+            if (input.quantity == units::Quantity::airspeed) return input.origin;
+        }
+        return units::Origin::assumed;
+    };
+    request.mission.speed_out = SpeedRule::known_cruise;
+    QCOMPARE(origin(planned(request)), units::Origin::given);
+    request.mission.speed_out = SpeedRule::best_range;
+    QCOMPARE(origin(planned(request)), units::Origin::computed);
+}
+
+/// Which cells of one in parallel are is asked for until one of the three says so.
+void MissionsTest::unknownCellsAreAskedForUntilSomethingTells() {
+    PlanRequest request = sample_request();
+    request.aircraft.craft = airframe::Craft::rotor;
+    request.pack.chemistry = battery::Chemistry::li_ion;
+    request.pack.parallel = 1;
+    request.pack.construction.reset();
+    request.pack.rated_current_a.reset();
+    request.pack.measured_cell_ohm.reset();
+    const auto asked = [](const PlanRequest& of) {
+        return notes(planned(of), DiagnosticCode::construction_assumed);
+    };
+    QVERIFY(asked(request));
+    PlanRequest built = request;
+    built.pack.construction = battery::Construction::high_drain;
+    QVERIFY(!asked(built));
+    PlanRequest rated = request;
+    rated.pack.rated_current_a = 30.0;
+    QVERIFY(!asked(rated));
+    PlanRequest measured = request;
+    measured.pack.measured_cell_ohm = 0.02;
+    QVERIFY(!asked(measured));
 }
 
 void MissionsTest::loiterAndLeaveClosesTheBooks_data() {

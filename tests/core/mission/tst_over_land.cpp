@@ -87,6 +87,7 @@ class OverLandTest : public QObject {
 private slots:
     void ringsAreThoseOfAReferenceLibrary();
     void aLakeIsLeftWhereItsShoreIs();
+    void whoCirclesInOneLeavesItAfterwards();
     void anIslandIsLand();
     void againstAWalk();
     void thePilotsOwnChargeIsALimitWithACure();
@@ -155,6 +156,22 @@ void OverLandTest::aLakeIsLeftWhereItsShoreIs() {
     request.mission.no_landing = {{"lake", box(2000.0, 4000.0, 500.0, 900.0)}};
     QVERIFY(!over_land(planned(request)));
     QCOMPARE(over_land_check(planned(request)).verdict, Verdict::kept);
+}
+
+/// Circling inside an area is not leaving it: that is where the next leg crosses its edge.
+void OverLandTest::whoCirclesInOneLeavesItAfterwards() {
+    PlanRequest request = to_the_east();
+    request.mission.kind = MissionKind::route;
+    request.mission.waypoints = {{"on the lake", {2500.0, 0.0}, {}, 600.0, false},
+                                 {"on land", {2500.0, 3000.0}, {}, 0.0, false}};
+    request.mission.no_landing = {{"lake", box(2000.0, 4000.0, -800.0, 500.0)}};
+    const Plan plan = planned(request);
+    QVERIFY(plan.whole);
+    const auto land = over_land(plan);
+    QVERIFY(land && !land->lands_inside);
+    VERIFY_NEAR(land->at.east_m, 2500.0, 60.0);
+    VERIFY_NEAR(land->at.north_m, 500.0, 1.0);
+    QVERIFY(land->time_s < plan.flight->duration_s.value);
 }
 
 void OverLandTest::anIslandIsLand() {

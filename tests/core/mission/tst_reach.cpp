@@ -198,6 +198,11 @@ void ReachTest::aStopStopsIt() {
     const auto line = reach(sample_request(), 180, source.get_token());
     QVERIFY(!line);
     QCOMPARE(line.error().code, units::ErrorCode::cancelled);
+    // Nothing is worked out any more.
+    const auto plan = make_plan(sample_request());
+    QVERIFY(plan);
+    for (const ReachPoint& point : reach(plan->request, plan->conditions, 24, source.get_token()).points)
+        QCOMPARE(point.distance_m.value, 0.0);
 }
 
 SOBREMESA_TEST(ReachTest)
