@@ -2962,8 +2962,8 @@
         <translation>Eine Zeile ist für ein Log zu lang. Das ist kein CSV-Log; exportiere den Flug als CSV.</translation>
     </message>
     <message>
-        <source>No header line was found, such as “Time, Pack (V), Current (A)”. Add one, or export with one.</source>
-        <translation>Keine Kopfzeile gefunden, etwa „Time, Pack (V), Current (A)“. Füge eine hinzu, oder exportiere mit einer.</translation>
+        <source>No header line was found, such as “%1”. Add one, or export with one.</source>
+        <translation>Keine Kopfzeile gefunden, etwa „%1“. Füge eine hinzu, oder exportiere mit einer.</translation>
     </message>
     <message>
         <source>There is a header but no rows: nothing was recorded.</source>
@@ -5721,6 +5721,10 @@
     <message>
         <source>“%1” is not possible here; it takes a whole number from %2 to %3</source>
         <translation>„%1“ geht hier nicht; möglich sind ganze Zahlen von %2 bis %3</translation>
+    </message>
+    <message>
+        <source>Nothing says what they were flown with: %1 with %2 is assumed. Say it with --plan, or with --aircraft and --pack.</source>
+        <translation>Nichts sagt, womit sie geflogen wurden: angenommen wird %1 mit %2. Gib es mit --plan an, oder mit --aircraft und --pack.</translation>
     </message>
 </context>
 <context>

@@ -2962,8 +2962,8 @@
         <translation>Una línea es demasiado larga para un registro. No es un CSV; exporta el vuelo como CSV.</translation>
     </message>
     <message>
-        <source>No header line was found, such as “Time, Pack (V), Current (A)”. Add one, or export with one.</source>
-        <translation>No se encontró cabecera, por ejemplo «Time, Pack (V), Current (A)». Añade una o exporta con ella.</translation>
+        <source>No header line was found, such as “%1”. Add one, or export with one.</source>
+        <translation>No se encontró cabecera, por ejemplo «%1». Añade una o exporta con ella.</translation>
     </message>
     <message>
         <source>There is a header but no rows: nothing was recorded.</source>
@@ -5722,6 +5722,10 @@
         <source>“%1” is not possible here; it takes a whole number from %2 to %3</source>
         <translation>«%1» no es posible aquí; vale un número entero de %2 a %3</translation>
     </message>
+    <message>
+        <source>Nothing says what they were flown with: %1 with %2 is assumed. Say it with --plan, or with --aircraft and --pack.</source>
+        <translation>Nada dice con qué se volaron: se supone %1 con %2. Indícalo con --plan, o con --aircraft y --pack.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::RecordList</name>
@@ -5826,15 +5830,15 @@
     </message>
     <message>
         <source>There after &lt;b&gt;%1&lt;/b&gt;, and &lt;b&gt;%2&lt;/b&gt; on station: leave at &lt;b&gt;%3&lt;/b&gt; of flight or &lt;b&gt;%4&lt;/b&gt; used, whichever comes first. Home after &lt;b&gt;%5&lt;/b&gt; with &lt;b&gt;%6&lt;/b&gt; remaining.</source>
-        <translation>Allí tras &lt;b&gt;%1&lt;/b&gt;, y &lt;b&gt;%2&lt;/b&gt; en el lugar: salir a los &lt;b&gt;%3&lt;/b&gt; de vuelo o con &lt;b&gt;%4&lt;/b&gt; usado, lo que llegue antes. En casa tras &lt;b&gt;%5&lt;/b&gt; con &lt;b&gt;%6&lt;/b&gt; restantes.</translation>
+        <translation>Allí tras &lt;b&gt;%1&lt;/b&gt;, y &lt;b&gt;%2&lt;/b&gt; en el lugar: salir a los &lt;b&gt;%3&lt;/b&gt; de vuelo o con &lt;b&gt;%4&lt;/b&gt; consumidos, lo que llegue antes. En casa tras &lt;b&gt;%5&lt;/b&gt; con &lt;b&gt;%6&lt;/b&gt; restantes.</translation>
     </message>
     <message>
         <source>In the air for &lt;b&gt;%1&lt;/b&gt;: start the descent at &lt;b&gt;%2&lt;/b&gt; of flight or &lt;b&gt;%3&lt;/b&gt; used, whichever comes first, and land with &lt;b&gt;%4&lt;/b&gt; remaining.</source>
-        <translation>En el aire &lt;b&gt;%1&lt;/b&gt;: empieza a bajar a los &lt;b&gt;%2&lt;/b&gt; de vuelo o con &lt;b&gt;%3&lt;/b&gt; usado, lo que llegue antes, y aterriza con &lt;b&gt;%4&lt;/b&gt; restantes.</translation>
+        <translation>En el aire &lt;b&gt;%1&lt;/b&gt;: empieza a bajar a los &lt;b&gt;%2&lt;/b&gt; de vuelo o con &lt;b&gt;%3&lt;/b&gt; consumidos, lo que llegue antes, y aterriza con &lt;b&gt;%4&lt;/b&gt; restantes.</translation>
     </message>
     <message>
         <source>Turn for home at &lt;b&gt;%1&lt;/b&gt; along the route or &lt;b&gt;%2&lt;/b&gt; used: the destination is out of reach. Home after &lt;b&gt;%3&lt;/b&gt; with &lt;b&gt;%4&lt;/b&gt; remaining.</source>
-        <translation>Da la vuelta a &lt;b&gt;%1&lt;/b&gt; de la ruta o con &lt;b&gt;%2&lt;/b&gt; usado: el destino está fuera de alcance. En casa tras &lt;b&gt;%3&lt;/b&gt; con &lt;b&gt;%4&lt;/b&gt; restantes.</translation>
+        <translation>Da la vuelta a &lt;b&gt;%1&lt;/b&gt; de la ruta o con &lt;b&gt;%2&lt;/b&gt; consumidos: el destino está fuera de alcance. En casa tras &lt;b&gt;%3&lt;/b&gt; con &lt;b&gt;%4&lt;/b&gt; restantes.</translation>
     </message>
     <message>
         <source>Likely to get home: &lt;b&gt;%1&lt;/b&gt;; reserve intact on &lt;b&gt;%2&lt;/b&gt; of days like this.</source>
@@ -5864,7 +5868,7 @@
     </message>
     <message>
         <source>Turn for home at &lt;b&gt;%1&lt;/b&gt; or &lt;b&gt;%2&lt;/b&gt; used, whichever comes first.</source>
-        <translation>Da la vuelta a &lt;b&gt;%1&lt;/b&gt; o con &lt;b&gt;%2&lt;/b&gt; usado, lo que llegue antes.</translation>
+        <translation>Da la vuelta a &lt;b&gt;%1&lt;/b&gt; o con &lt;b&gt;%2&lt;/b&gt; consumidos, lo que llegue antes.</translation>
     </message>
     <message>
         <source>In the worst credible wind: home after &lt;b&gt;%1&lt;/b&gt; with &lt;b&gt;%2&lt;/b&gt; remaining.</source>
@@ -6548,7 +6552,7 @@
     </message>
     <message>
         <source>Turn in %1, %2 from home, at %3 used.</source>
-        <translation>Regreso en %1, a %2 de casa, con %3 usado.</translation>
+        <translation>Regreso en %1, a %2 de casa, con %3 consumidos.</translation>
     </message>
     <message>
         <source>The aircraft did not come home.</source>
@@ -8873,7 +8877,7 @@ usado</translation>
     </message>
     <message>
         <source>at %1: %2 remaining, %3 needed, margin %4, %5 used</source>
-        <translation>a %1: %2 restantes, %3 necesarios, margen %4, %5 usado</translation>
+        <translation>a %1: %2 restantes, %3 necesarios, margen %4, %5 consumidos</translation>
     </message>
     <message>
         <source>last position: %1 remaining</source>
@@ -12071,7 +12075,7 @@ usado</translation>
     </message>
     <message>
         <source>%1: turn at %2, %3 used</source>
-        <translation>%1: regreso a %2, %3 usado</translation>
+        <translation>%1: regreso a %2, %3 consumidos</translation>
     </message>
     <message>
         <source>%1; would not get home with the reserve</source>
@@ -12274,7 +12278,7 @@ usado</translation>
     </message>
     <message>
         <source>at %1, %2 used</source>
-        <translation>a %1, %2 usado</translation>
+        <translation>a %1, %2 consumidos</translation>
     </message>
     <message>
         <source>turned</source>

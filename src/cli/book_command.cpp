@@ -181,6 +181,22 @@ std::string pack_title(const book::KeptPack& kept) {
     return wording::title(kept.pack).toStdString();
 }
 
+/// Whether nothing says what the added flights were flown with: no plan is open in the book, none is named, and not
+/// both aircraft and pack are.
+bool is_assumed(const session::Workspace& workspace, const BookOptions& options) {
+    return !workspace.openPlanId() && options.plan.empty() && (options.aircraft.empty() || options.pack.empty());
+}
+
+/// Says it where something was filed so.
+void say_assumed(const book::KeptFlight& flown, std::ostream& err) {
+    err << "sobremesa-cli: "
+        << Printed::tr("Nothing says what they were flown with: %1 with %2 is assumed. Say it with --plan, or with "
+                       "--aircraft and --pack.")
+               .arg(wording::title(flown.flown.aircraft), wording::title(flown.flown.pack))
+               .toStdString()
+        << "\n";
+}
+
 /// What the added flights were flown with.
 units::Result<book::KeptFlight> flown_with(const session::Workspace& workspace, const BookOptions& options) {
     // The plan that is open in the book, as the window takes it; else the first plan's figures.
@@ -257,10 +273,17 @@ int add_by_hand(session::Workspace& workspace, const BookOptions& options, std::
         }
         flights_made.push_back(session::made_by_hand(workspace, hand, *flown, aircraft, pack));
     }
+    const bool assumed = is_assumed(workspace, options) &&
+                         std::any_of(flights->begin(), flights->end(), [&](const io::HandFlight& hand) {
+                             return (hand.aircraft.empty() && options.aircraft.empty()) ||
+                                    (hand.pack.empty() && options.pack.empty());
+                         });
+    if (assumed) say_assumed(*flown, err);
     const auto done = session::file_by_hand(workspace, std::move(flights_made), options.dry_run);
     workspace.settle();
     if (options.json) {
         out << Json{{"filed", options.dry_run ? 0 : done.filed},
+                    {"flown_with_assumed", assumed},
                     {"known_already", done.known},
                     {"flights", flights->size()}}
                    .dump(2)
@@ -305,6 +328,8 @@ int add_logs(session::Workspace& workspace, const BookOptions& options, std::ost
         &loop, [&] { many.understand(options.logs, flown->flown.pack.series); }, Qt::QueuedConnection);
     loop.exec();
     workspace.settle();
+    const bool assumed = is_assumed(workspace, options);
+    if (assumed && !many.flights().empty()) say_assumed(*flown, err);
     int known = 0;
     int broken = 0;
     Json found = Json::array();
@@ -335,6 +360,7 @@ int add_logs(session::Workspace& workspace, const BookOptions& options, std::ost
         const Json answer = {{"filed", filed},
                              {"aircraft", wording::title(flown->flown.aircraft).toStdString()},
                              {"pack", wording::title(flown->flown.pack).toStdString()},
+                             {"flown_with_assumed", assumed},
                              {"known_already", known},
                              {"unusable", broken},
                              {"flights", found}};

@@ -640,8 +640,11 @@ units::Result<std::vector<HandFlight>> flights_by_hand(const std::string& text, 
     units::Where row;
     row.file = from;
     row.line = 1;
-    if (table.fields.empty())
-        return units::failure(table.rows.empty() ? ErrorCode::file_empty : ErrorCode::no_header, row);
+    if (table.fields.empty()) {
+        if (table.rows.empty()) return units::failure(ErrorCode::file_empty, row);
+        return units::failure(ErrorCode::no_header, row,
+                              {{"example", std::string("Date, Time, Distance (km), Used (mAh)")}});
+    }
     std::vector<std::string> dates;
     for (const HandTable::Row& cells : table.rows) {
         for (std::size_t i = 0; i < std::min(table.fields.size(), cells.cells.size()); ++i)

@@ -227,7 +227,9 @@ public:
         : file_(std::move(file)), rows_(csv_rows(text, table_delimiter(text))) {}
 
     units::Result<PackTable> run() {
-        if (rows_.empty()) return units::failure(ErrorCode::no_header, {file_, 1, {}, {}});
+        if (rows_.empty())
+            return units::failure(ErrorCode::no_header, {file_, 1, {}, {}},
+                                  {{"example", std::string("Name, Series, Parallel, Capacity (mAh), Mass (g)")}});
         take_grouping_out();
         for (std::size_t c = 0; c < rows_.front().cells.size(); ++c) understand(c);
         for (const Column& column : columns()) {

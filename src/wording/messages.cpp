@@ -116,6 +116,7 @@ enum class Format {
     misfit_cure, ///< what would
     key_meant,   ///< which unknown key may have been meant for one that is missing: a sentence, or nothing
     key_near,    ///< which known key may have been meant by an unknown one: a sentence, or nothing
+    header,      ///< how a header may look; without one, that of a log
     sun_part,    ///< what a flight on the sun lacks
     plain,
     rule,
@@ -167,6 +168,10 @@ QString written_part(const MessagePart& part, const std::vector<units::Parameter
     case Format::misfit_cure: return misfit_cure_text(p);
     case Format::key_meant: return key_meant_text(text(p, part.parameter));
     case Format::key_near: return key_near_text(text(p, part.parameter));
+    case Format::header: {
+        const QString example = text(p, part.parameter);
+        return example.isEmpty() ? QStringLiteral("Time, Pack (V), Current (A)") : example;
+    }
     case Format::sun_part: return sun_part_text(text(p, part.parameter));
     case Format::plain: return plain(value);
     case Format::rule: return turn_rule_text(text(p, part.parameter));
@@ -241,9 +246,9 @@ constexpr MessageRow<ErrorCode> error_rows[] = {
      QT_TRANSLATE_NOOP("sobremesa::Messages",
                        "One line is too long for a log. This is not a CSV log; export the flight as CSV.")},
     {ErrorCode::no_header,
-     QT_TRANSLATE_NOOP(
-         "sobremesa::Messages",
-         "No header line was found, such as “Time, Pack (V), Current (A)”. Add one, or export with one.")},
+     QT_TRANSLATE_NOOP("sobremesa::Messages",
+                       "No header line was found, such as “%1”. Add one, or export with one."),
+     {{{Format::header, "example"}}}},
     {ErrorCode::header_without_rows,
      QT_TRANSLATE_NOOP("sobremesa::Messages", "There is a header but no rows: nothing was recorded.")},
     {ErrorCode::no_time,

@@ -1054,11 +1054,16 @@ void CommandLineTest::logsAreAddedToABook() {
     QCOMPARE(dry["filed"].get<int>(), 0);
     QCOMPARE(dry["flights"].size(), std::size_t(9));
     QCOMPARE(dry["unusable"].get<int>(), 1);
+    // Nothing lies open in a new book: what they were flown with is a guess, and called one.
+    QVERIFY(dry["flown_with_assumed"].get<bool>());
+    const auto guessed = cli_run({"--book", book, "book", "add", logs, "--dry-run"});
+    QVERIFY(QString::fromStdString(guessed.err).contains(QStringLiteral("is assumed. Say it with --plan")));
     const json filed =
         cli_run({"--book", book, "book", "add", logs, "--plan", demo("alcaravan-west.plan.json"), "--json"})
             .object();
     QCOMPARE(filed["filed"].get<int>(), 8);
     QCOMPARE(filed["aircraft"].get<std::string>(), std::string("Alcaraván"));
+    QVERIFY(!filed["flown_with_assumed"].get<bool>());
     const json again = cli_run({"--book", book, "book", "add", logs, "--json"}).object();
     QCOMPARE(again["filed"].get<int>(), 0);
     QCOMPARE(again["known_already"].get<int>(), 8);
@@ -1077,8 +1082,14 @@ void CommandLineTest::flightsByHandAreAddedToABook() {
     const std::string table = file(QStringLiteral("notebook.csv"), "date,duration,used,distance,note\n"
                                                                    "2026-05-21,21:30,2100,14.2,calm\n"
                                                                    "2026-05-22,,1900,,\n");
-    QCOMPARE(cli_run({"--book", book, "book", "add", "--by-hand", table, "--json"}).object()["filed"].get<int>(),
-             2);
+    const json filed = cli_run({"--book", book, "book", "add", "--by-hand", table, "--json"}).object();
+    QCOMPARE(filed["filed"].get<int>(), 2);
+    QVERIFY(filed["flown_with_assumed"].get<bool>());
+    const std::string nameless = file(QStringLiteral("nameless.csv"), "on a sunny day\nwe flew far\n");
+    const auto refused = cli_run({"--book", book, "book", "add", "--by-hand", nameless});
+    QCOMPARE(refused.code, 1);
+    QVERIFY2(QString::fromStdString(refused.err).contains(QStringLiteral("Date, Time, Distance (km)")),
+             refused.err.c_str());
     QCOMPARE(
         cli_run({"--book", book, "book", "add", "--by-hand", table, "--json"}).object()["known_already"].get<int>(),
         2);
