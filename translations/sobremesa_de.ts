@@ -1983,8 +1983,8 @@
         <translation>in deiner Währung; nur zum Vergleichen</translation>
     </message>
     <message>
-        <source>Wind at mission height</source>
-        <translation>Wind in Missionshöhe</translation>
+        <source>Wind speed</source>
+        <translation>Windstärke</translation>
     </message>
     <message>
         <source>Coming from</source>
@@ -2233,6 +2233,10 @@
     <message>
         <source>video, camera, control. Empty: by the video, 5 W where nothing is said, and 1.5 W for a wing&apos;s servos (common practice)</source>
         <translation>Video, Kamera, Steuerung. Leer: nach dem Video, 5 W, wo nichts gesagt ist, und 1,5 W für die Servos eines Flächenmodells (gängige Praxis)</translation>
+    </message>
+    <message>
+        <source>at mission height unless Weather says another; or the whole wind: “12 kn NW”, “270/12”, an airfield&apos;s “27012G18KT” (10 m)</source>
+        <translation>in Missionshöhe, wenn Wetter keine andere nennt; auch ganz: „12 kn NW“, „270/12“, „27012G18KT“ (Flugplatz, 10 m)</translation>
     </message>
 </context>
 <context>
@@ -8882,6 +8886,11 @@ verbr.</translation>
     <message>
         <source>last position: %1 remaining</source>
         <translation>letzte Position: %1 übrig</translation>
+    </message>
+    <message>
+        <source>needed</source>
+        <comment>energy to get home</comment>
+        <translation>nötig</translation>
     </message>
 </context>
 <context>

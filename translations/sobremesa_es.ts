@@ -1983,8 +1983,8 @@
         <translation>en tu moneda; solo para comparar</translation>
     </message>
     <message>
-        <source>Wind at mission height</source>
-        <translation>Viento a la altura de la misión</translation>
+        <source>Wind speed</source>
+        <translation>Velocidad del viento</translation>
     </message>
     <message>
         <source>Coming from</source>
@@ -2233,6 +2233,10 @@
     <message>
         <source>video, camera, control. Empty: by the video, 5 W where nothing is said, and 1.5 W for a wing&apos;s servos (common practice)</source>
         <translation>vídeo, cámara, control. Vacío: según el vídeo, 5 W si no se indica nada, y 1,5 W para los servos de un ala fija (práctica común)</translation>
+    </message>
+    <message>
+        <source>at mission height unless Weather says another; or the whole wind: “12 kn NW”, “270/12”, an airfield&apos;s “27012G18KT” (10 m)</source>
+        <translation>a la altura de la misión si en Tiempo no consta otra; o el viento entero: «12 kn NW», «270/12», «27012G18KT» de un aeródromo (10 m)</translation>
     </message>
 </context>
 <context>
@@ -8882,6 +8886,11 @@ usado</translation>
     <message>
         <source>last position: %1 remaining</source>
         <translation>última posición: quedan %1</translation>
+    </message>
+    <message>
+        <source>needed</source>
+        <comment>energy to get home</comment>
+        <translation>necesario</translation>
     </message>
 </context>
 <context>

@@ -11,6 +11,7 @@
 #include "io/csv_table.hpp"
 #include "io/header_cell.hpp"
 #include "io/text_number.hpp"
+#include "io/typed_number.hpp"
 
 namespace sobremesa::io {
 
@@ -198,12 +199,7 @@ std::optional<double> felt_wind_mps(const HandCell& cell) {
     }
     if (beaufort) {
         const auto force = number_from_text(trimmed(words));
-        // The middle of a step: 0.836 m/s times the force to 3/2 (World Meteorological Organization's scale; from
-        // memory).
-        constexpr double mps_of_one = 0.836;
-        constexpr double most_force = 12.0;
-        if (!force || !(*force >= 0.0) || *force > most_force) return std::nullopt;
-        return mps_of_one * std::pow(*force, 1.5);
+        return force ? beaufort_mps(*force) : std::nullopt;
     }
     if (const auto written = number_with_unit(words);
         written && written->unit.dimension == Dimension::speed && written->value >= 0.0)

@@ -1,9 +1,12 @@
 #include "io/plan_document.hpp"
 
+#include <algorithm>
 #include <filesystem>
+#include <optional>
 
 #include "io/document_parts.hpp"
 #include "io/text_file.hpp"
+#include "io/typed_wind.hpp"
 
 namespace sobremesa::io {
 
@@ -14,12 +17,41 @@ using nlohmann::json;
 constexpr int plan_version = 1;
 constexpr int pack_version = 1;
 
+/// "wind": "12 kn NW" stands for the keys of its parts; a speed alone is read as any number is.
+/// @return what contradicts it
+std::optional<units::Error> take_wind_apart(json& tree, const std::string& file) {
+    if (!tree.is_object() || !tree.contains("weather") || !tree["weather"].is_object()) return std::nullopt;
+    json& weather = tree["weather"];
+    const auto written = weather.find("wind");
+    if (written == weather.end() || !written->is_string()) return std::nullopt;
+    const auto wind = typed_wind(written->get<std::string>());
+    const auto mps = wind ? in_field_unit(wind->speed, "m/s") : std::nullopt;
+    // Without its unit a speed would be guessed.
+    if (!mps || wind->speed.word.empty()) return std::nullopt;
+    weather.erase(written);
+    const auto put = [&](const char* key, double value) { weather[key] = value; };
+    for (const char* key : {"wind_mps", "wind_from_deg"}) {
+        if (!weather.contains(key)) continue;
+        units::Where where;
+        where.file = file;
+        where.field = "weather";
+        return units::Error{units::ErrorCode::values_conflict, where, {{"fields", std::string("wind, ") + key}}};
+    }
+    put("wind_mps", *mps);
+    put("wind_from_deg", wind->from_deg);
+    if (wind->gust && !weather.contains("gust_mps"))
+        put("gust_mps", std::max(*wind->gust - wind->speed.number, 0.0) * wind->speed.unit->scale);
+    if (wind->of_airfield && !weather.contains("wind_height_m")) put("wind_height_m", airfield_wind_height_m);
+    return std::nullopt;
+}
+
 } // namespace
 
 units::Result<PlanDocument> plan_from_json(const std::string& text, const std::string& file) {
-    const auto tree = parse_json(text, file);
+    auto tree = parse_json(text, file);
     if (!tree) return tl::unexpected(tree.error());
     if (auto error = check_format(*tree, file, "sobremesa-plan", plan_version)) return tl::unexpected(*error);
+    if (auto error = take_wind_apart(*tree, file)) return tl::unexpected(*error);
 
     PlanDocument document;
     DocumentReader root(*tree, file, "");

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <array>
 #include <cctype>
+#include <cmath>
 
 #include "core/units/constants.hpp"
 #include "core/units/imperial_units.hpp"
@@ -169,8 +170,12 @@ std::optional<double> take_number(std::string_view& text) {
 std::optional<double> compass_degrees(std::string_view text) {
     static constexpr std::array<std::string_view, 16> points = {"n", "nne", "ne", "ene", "e", "ese", "se", "sse",
                                                                 "s", "ssw", "sw", "wsw", "w", "wnw", "nw", "nnw"};
+    // Whole words before their parts: "oeste" holds "este", "norte" what is left of "noroeste". A single O is east
+    // in German and west in Spanish: no name.
     static constexpr std::pair<std::string_view, std::string_view> names[] = {
-        {"north", "n"}, {"south", "s"}, {"east", "e"}, {"west", "w"}};
+        {"north", "n"},  {"norden", "n"}, {"nord", "n"}, {"norte", "n"}, {"nor", "n"}, {"south", "s"},
+        {"süden", "s"},  {"süd", "s"},    {"sued", "s"}, {"sud", "s"},   {"sur", "s"}, {"oeste", "w"},
+        {"westen", "w"}, {"west", "w"},   {"east", "e"}, {"osten", "e"}, {"ost", "e"}, {"este", "e"}};
     std::string word = lower(text);
     for (const auto& [name, letter] : names) {
         for (std::size_t at = word.find(name); at != std::string::npos; at = word.find(name))
@@ -229,14 +234,47 @@ std::optional<TypedUnit> typed_unit(std::string_view word) {
     return found->unit;
 }
 
+std::optional<double> beaufort_mps(double force) {
+    constexpr double mps_of_one = 0.836;
+    constexpr double most_force = 12.0;
+    if (!(force >= 0.0) || force > most_force) return std::nullopt;
+    return mps_of_one * std::pow(force, 1.5);
+}
+
+namespace {
+
+bool is_beaufort(std::string_view word) {
+    const std::string low = lower(word);
+    return low == "bft" || low == "bf" || low == "beaufort";
+}
+
+/// The scale bends: one number's unit is its own.
+std::optional<TypedNumber> in_beaufort(double force) {
+    const auto mps = beaufort_mps(force);
+    if (!mps) return std::nullopt;
+    return TypedNumber{force, "Bft", TypedUnit{TypedKind::speed, force > 0.0 ? *mps / force : 1.0}};
+}
+
+} // namespace
+
 std::optional<TypedNumber> typed_number(std::string_view text) {
     text = without_blanks_after(without_blanks_before(text));
+    // "Bft 4", "force 4"
+    if (const auto blank = text.find(' '); blank != std::string_view::npos) {
+        const std::string_view first = text.substr(0, blank);
+        std::string_view rest = text.substr(blank);
+        if (is_beaufort(first) || lower(first) == "force") {
+            const auto force = take_number(rest);
+            return force && without_blanks_before(rest).empty() ? in_beaufort(*force) : std::nullopt;
+        }
+    }
     if (const auto degrees = compass_degrees(text))
         return TypedNumber{*degrees, "°", TypedUnit{TypedKind::angle, 1.0}};
     const auto number = take_number(text);
     if (!number) return std::nullopt;
     const std::string_view word = without_blanks_before(text);
     if (word.empty()) return TypedNumber{*number, {}, std::nullopt};
+    if (is_beaufort(word)) return in_beaufort(*number);
     if (auto power = watts(*number, word)) return power;
     return TypedNumber{*number, std::string(word), typed_unit(word)};
 }

@@ -47,10 +47,16 @@ struct TypedNumber {
     std::optional<TypedUnit> unit;
 };
 
-/// "12,5", "2 740 mAh", "54 km/h", "20°"; "5.5 A at 14.8 V" and "14.8V x 5.5A" are watts; "NW" and "south-west" are
-/// degrees from north. Points and commas as in `number_from_text`; blanks group.
+/// "12,5", "2 740 mAh", "54 km/h", "20°"; "5.5 A at 14.8 V" and "14.8V x 5.5A" are watts; "NW", "south-west",
+/// "Nordwest" and "noroeste" are degrees from north; "4 Bft" is a speed. Points and commas as in
+/// `number_from_text`; blanks group.
 /// @return nothing where there is no number to read
 std::optional<TypedNumber> typed_number(std::string_view text);
+
+/// The middle of a step of the Beaufort scale, m/s: 0.836 m/s times the force to 3/2 (World Meteorological
+/// Organization; from memory).
+/// @return nothing beyond 0 … 12
+std::optional<double> beaufort_mps(double force);
 
 /// The number in the unit of its field.
 /// @param field_unit  as the field writes it; a number without a unit is in it

@@ -26,6 +26,7 @@ private slots:
     void everyFieldOfADocumentHasAnEditor();
     void cRatingsAreAmpsOfThisPack();
     void sizesAndTablesAreTyped();
+    void aWholeWindIsTypedAtOnce();
     void degreesFahrenheit();
     void cellSizesFillInTheirSides();
 
@@ -118,6 +119,30 @@ void FieldsTest::cRatingsAreAmpsOfThisPack() {
     VERIFY_NEAR(*request.pack.rated_current_a, 35.0, 1e-9);
     QVERIFY(!field.read(request, QStringLiteral("10 V")).isEmpty());
     VERIFY_NEAR(*request.pack.rated_current_a, 35.0, 1e-9);
+}
+
+void FieldsTest::aWholeWindIsTypedAtOnce() {
+    wording::UnitChoice units;
+    units.wind = wording::UnitChoice::Speed::knots;
+    const auto fields = wind_fields(wording::Quantities(units));
+    const auto speed = named(fields, "weather.wind_mps");
+    const auto from = named(fields, "weather.wind_from_deg");
+    auto request = session::first_request();
+    QCOMPARE(speed.read(request, QStringLiteral("22 km/h NW")), QString());
+    VERIFY_NEAR(request.weather.wind.speed_mps, 22.0 / 3.6, 1e-9);
+    VERIFY_NEAR(request.weather.wind.from_deg, 315.0, 1e-9);
+    // Without a unit it is in the field's, in either field.
+    QCOMPARE(from.read(request, QStringLiteral("250/12")), QString());
+    VERIFY_NEAR(request.weather.wind.speed_mps, 12.0 * 1852.0 / 3600.0, 1e-6);
+    VERIFY_NEAR(request.weather.wind.from_deg, 250.0, 1e-9);
+    QVERIFY(!request.weather.wind_height_m);
+    QCOMPARE(speed.read(request, QStringLiteral("24015G28KT")), QString());
+    VERIFY_NEAR(*request.weather.wind_height_m, 10.0, 1e-9);
+    VERIFY_NEAR(*request.weather.gust_mps, 13.0 * 1852.0 / 3600.0, 1e-6);
+    QCOMPARE(speed.read(request, QStringLiteral("4 Bft")), QString());
+    VERIFY_NEAR(request.weather.wind.speed_mps, 0.836 * 8.0, 1e-6);
+    VERIFY_NEAR(request.weather.wind.from_deg, 240.0, 1e-9);
+    QVERIFY(!speed.read(request, QStringLiteral("VRB03KT")).isEmpty());
 }
 
 void FieldsTest::sizesAndTablesAreTyped() {

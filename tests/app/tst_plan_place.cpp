@@ -53,6 +53,7 @@ private slots:
     void init();
     void sentenceTableAndChartAgree();
     void noWordsOfTheChartStandUnderTheTurns();
+    void aNarrowChartSaysFewerWords();
     void draggingTheTurnMovesTheBearing();
     void draggingTheWindMovesEverything();
     void theWindKeepsOffTheNameOfHome();
@@ -145,6 +146,29 @@ void PlanPlaceTest::noWordsOfTheChartStandUnderTheTurns() {
         }
     }
     QVERIFY(looked_at > 10);
+}
+
+/// As beside the first form in a small window: no words leave it, and none of those beside a line cross it.
+void PlanPlaceTest::aNarrowChartSaysFewerWords() {
+    HomewardChart chart;
+    chart.setPlan((*window_)->planSession().plan());
+    chart.show();
+    for (const int width : {330, 380, 450}) {
+        chart.resize(width, 480);
+        QCoreApplication::processEvents();
+        auto* plot = chart.findChild<QCustomPlot*>();
+        plot->replot();
+        int looked_at = 0;
+        for (int i = 0; i < plot->itemCount(); ++i) {
+            const auto* text = qobject_cast<QCPItemText*>(plot->item(i));
+            if (!text || !text->visible() || text->text().isEmpty()) continue;
+            const QRectF place(text->topLeft->pixelPosition(), text->bottomRight->pixelPosition());
+            QVERIFY2(place.left() >= 0.0 && place.right() <= plot->width() + 1.0,
+                     qPrintable(QStringLiteral("%1, %2 wide").arg(text->text()).arg(width)));
+            ++looked_at;
+        }
+        QVERIFY(looked_at >= 4);
+    }
 }
 
 void PlanPlaceTest::draggingTheTurnMovesTheBearing() {
@@ -241,7 +265,7 @@ void PlanPlaceTest::typingInASheetTakesEffectAtOnce() {
     QTest::keyClick(word, Qt::Key_Return);
     auto* sheet = open_sheet<SettingSheet>();
     QVERIFY(sheet);
-    auto* field = sheet->findChild<NumberField*>(QStringLiteral("Wind at mission height"));
+    auto* field = sheet->findChild<NumberField*>(QStringLiteral("Wind speed"));
     field->setFocus();
     field->selectAll();
     QTest::keyClicks(field, typed);

@@ -3,6 +3,8 @@
 
 #include <QTest>
 
+#include <nlohmann/json.hpp>
+
 #include "core/mission/make_plan.hpp"
 #include "io/kept_documents.hpp"
 #include "io/plan_document.hpp"
@@ -46,6 +48,7 @@ private slots:
     void syntaxErrorsNameThePlace();
     void packAloneIsADocument();
     void ampsAreWattsAtAVoltage();
+    void aWholeWindStandsForItsParts();
     void demoPlansRead();
 };
 
@@ -220,6 +223,32 @@ void PlanDocumentTest::packAloneIsADocument() {
     QCOMPARE(document->pack.series, 6);
     QCOMPARE(document->diagnostics.size(), std::size_t(1));
     QVERIFY(!io::pack_from_json("{}", "pack.json").has_value());
+}
+
+void PlanDocumentTest::aWholeWindStandsForItsParts() {
+    auto tree = nlohmann::json::parse(io::json_from_plan(tests::sample_request()));
+    for (const char* key : {"wind_mps", "wind_from_deg", "gust_mps", "wind_height_m"}) tree["weather"].erase(key);
+    const auto read = [&](const char* wind) {
+        auto with = tree;
+        with["weather"]["wind"] = wind;
+        return io::plan_from_json(with.dump(), "wind.json");
+    };
+    const auto said = read("22 km/h from NW");
+    QVERIFY(said && said->diagnostics.empty());
+    VERIFY_NEAR(said->request.weather.wind.speed_mps, 22.0 / 3.6, 1e-9);
+    VERIFY_NEAR(said->request.weather.wind.from_deg, 315.0, 1e-9);
+    QVERIFY(!said->request.weather.wind_height_m);
+    // An airfield's report is of ten metres above the ground, and its gusts are whole ones.
+    const auto reported = read("24015G28KT");
+    QVERIFY(reported && reported->diagnostics.empty());
+    VERIFY_NEAR(reported->request.weather.wind.speed_mps, 15.0 * 1852.0 / 3600.0, 1e-9);
+    VERIFY_NEAR(*reported->request.weather.gust_mps, 13.0 * 1852.0 / 3600.0, 1e-9);
+    VERIFY_NEAR(*reported->request.weather.wind_height_m, 10.0, 1e-9);
+    // A speed without a unit is not guessed, and two winds are one too many.
+    QVERIFY(!read("270/12") || !read("270/12")->diagnostics.empty());
+    tree["weather"]["wind_mps"] = 3.0;
+    const auto twice = read("22 km/h from NW");
+    QVERIFY(!twice && twice.error().code == units::ErrorCode::values_conflict);
 }
 
 void PlanDocumentTest::demoPlansRead() {

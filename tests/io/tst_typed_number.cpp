@@ -1,6 +1,7 @@
 #include <QTest>
 
 #include "io/typed_number.hpp"
+#include "io/typed_wind.hpp"
 #include "support/compare.hpp"
 #include "support/test_program.hpp"
 
@@ -13,6 +14,11 @@ private slots:
     void unitsAreTurnedIntoTheFields();
     void whatCannotBeIsNotGuessed_data();
     void whatCannotBeIsNotGuessed();
+    void beaufortIsInTheMiddleOfItsSteps();
+    void wholeWindsAreTakenApart_data();
+    void wholeWindsAreTakenApart();
+    void whatIsNoWholeWindIsNone_data();
+    void whatIsNoWholeWindIsNone();
 };
 
 /// Factors of NIST Special Publication 811 (2008), appendix B.8, written out anew here.
@@ -63,6 +69,12 @@ void TypedNumberTest::unitsAreTurnedIntoTheFields_data() {
     row("nw", "°", 315.0);
     row("South-West", "°", 225.0);
     row("ESE", "°", 112.5);
+    row("Nordwest", "°", 315.0);
+    row("Südosten", "°", 135.0);
+    row("Nord-Nordost", "°", 22.5);
+    row("noroeste", "°", 315.0);
+    row("sureste", "°", 135.0);
+    row("norte", "°", 0.0);
     row("1.5 h", "min", 90.0);
     row("20 %", "%", 20.0);
 }
@@ -93,6 +105,86 @@ void TypedNumberTest::whatCannotBeIsNotGuessed() {
     QFETCH(QString, field);
     const auto number = io::typed_number(typed.toStdString());
     QVERIFY(!number || !io::in_field_unit(*number, field.toStdString()));
+}
+
+/// Between the limits of the World Meteorological Organization's table, m/s (from memory).
+void TypedNumberTest::beaufortIsInTheMiddleOfItsSteps() {
+    constexpr double limits[] = {0.3, 1.6, 3.4, 5.5, 8.0, 10.8, 13.9, 17.2, 20.8, 24.5, 28.5, 32.7};
+    for (int force = 1; force < 12; ++force) {
+        for (const char* written : {"%1 Bft", "%1bft", "Bft %1", "force %1", "%1 Beaufort"}) {
+            const auto typed = io::typed_number(QString::fromLatin1(written).arg(force).toStdString());
+            QVERIFY2(typed, written);
+            const auto mps = io::in_field_unit(*typed, "m/s");
+            QVERIFY2(mps && *mps > limits[force - 1] && *mps < limits[force], written);
+        }
+    }
+    VERIFY_NEAR(*io::in_field_unit(*io::typed_number("0 Bft"), "km/h"), 0.0, 1e-12);
+    QVERIFY(!io::typed_number("13 Bft"));
+    QVERIFY(!io::typed_number("force of 4"));
+}
+
+/// The groups of reports are examples as in the Manual on Codes, FM 15 (from memory).
+void TypedNumberTest::wholeWindsAreTakenApart_data() {
+    QTest::addColumn<QString>("typed");
+    QTest::addColumn<double>("from_deg");
+    QTest::addColumn<double>("mps");
+    QTest::addColumn<double>("gust_mps");
+    QTest::addColumn<bool>("of_airfield");
+    const auto row = [](const char* typed, double from_deg, double mps, double gust_mps = -1.0,
+                        bool airfield = false) {
+        QTest::newRow(typed) << QString::fromUtf8(typed) << from_deg << mps << gust_mps << airfield;
+    };
+    constexpr double knot = 1852.0 / 3600.0;
+    row("12 kn NW", 315.0, 12.0 * knot);
+    row("NW 12 kn", 315.0, 12.0 * knot);
+    row("12 kt from NW", 315.0, 12.0 * knot);
+    row("22 km/h from 250°", 250.0, 22.0 / 3.6);
+    row("250° 22km/h", 250.0, 22.0 / 3.6);
+    row("250°/6", 250.0, 6.0);
+    row("270/12", 270.0, 12.0);
+    row("270 / 12 kn", 270.0, 12.0 * knot);
+    row("270@6 m/s", 270.0, 6.0);
+    row("W/15 mph", 270.0, 15.0 * 0.44704);
+    row("6 m/s aus Südwest", 225.0, 6.0);
+    row("15 km/h del noroeste", 315.0, 15.0 / 3.6);
+    row("SW 4 Bft", 225.0, 0.836 * 8.0);
+    row("4,5 m/s, WSW", 247.5, 4.5);
+    row("27012KT", 270.0, 12.0 * knot, -1.0, true);
+    row("24015G28KT", 240.0, 15.0 * knot, 28.0 * knot, true);
+    row("19006MPS", 190.0, 6.0, -1.0, true);
+    row("00000KT", 0.0, 0.0, -1.0, true);
+    row("METAR XXXX 011330Z 24015G28KT 9999 FEW030 18/09 Q1018", 240.0, 15.0 * knot, 28.0 * knot, true);
+}
+
+void TypedNumberTest::wholeWindsAreTakenApart() {
+    QFETCH(QString, typed);
+    QFETCH(double, from_deg);
+    QFETCH(double, mps);
+    QFETCH(double, gust_mps);
+    QFETCH(bool, of_airfield);
+    const auto wind = io::typed_wind(typed.toStdString());
+    QVERIFY(wind);
+    VERIFY_NEAR(wind->from_deg, from_deg, 1e-9);
+    const auto found = io::in_field_unit(wind->speed, "m/s");
+    QVERIFY(found);
+    VERIFY_NEAR(*found, mps, 1e-6);
+    QCOMPARE(wind->gust.has_value(), gust_mps >= 0.0);
+    if (wind->gust) VERIFY_NEAR(*wind->gust * wind->speed.unit->scale, gust_mps, 1e-6);
+    QCOMPARE(wind->of_airfield, of_airfield);
+}
+
+void TypedNumberTest::whatIsNoWholeWindIsNone_data() {
+    QTest::addColumn<QString>("typed");
+    for (const char* typed : {"", "12", "12 kn", "NW", "270°", "VRB03KT", "45012KT", "27012", "270/12/5", "400/12",
+                              "270/12 A", "12 from 13", "NW SE 12 kn", "NW -3 kn", "27012GKT", "1/2"})
+        QTest::newRow(typed) << QString::fromUtf8(typed);
+}
+
+void TypedNumberTest::whatIsNoWholeWindIsNone() {
+    QFETCH(QString, typed);
+    const auto wind = io::typed_wind(typed.toStdString());
+    // "1/2" might be one in a field for it; it is one degree and two.
+    QVERIFY2(!wind || typed == QLatin1String("1/2"), qPrintable(typed));
 }
 
 SOBREMESA_TEST(TypedNumberTest)

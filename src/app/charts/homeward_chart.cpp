@@ -443,8 +443,14 @@ void HomewardChart::addTurnRuleTable(double end_m) {
         const double pixel_wh = top / std::max(1, energy_->height());
         const double label_wh = top - pixel_wh * look.scaled(9 + 17 * (rows - row));
         const QFontMetrics metrics(look.font(Look::small_px, Look::Weight::regular));
-        const int width = metrics.horizontalAdvance(label) + look.scaled(10);
-        const bool room_left = ex->coordToPixel(at) - width > energy_->left();
+        const auto wide = [&] { return metrics.horizontalAdvance(label) + look.scaled(10); };
+        const auto has_room_left = [&] { return ex->coordToPixel(at) - wide() > energy_->left(); };
+        // Of rules that share a row a narrow chart names the first; where no name fits, the dot and the table are
+        // left.
+        if (!has_room_left()) label = label.section(QStringLiteral("  ·  "), 0, 0);
+        const bool room_left = has_room_left();
+        const int width = wide();
+        if (!room_left && ex->coordToPixel(at) + width > plot_->width()) continue;
         const double left_px = ex->coordToPixel(at) - (room_left ? width : 0);
         const QRectF place(left_px, ey->coordToPixel(label_wh) - metrics.height() / 2.0, width, metrics.height());
         // The turn's own words stand over whatever is there.
@@ -549,15 +555,20 @@ void HomewardChart::addLabels(double end_m) {
         return found;
     };
     // What was flown comes back under the falling line: there the names stand above it, and to the right.
-    const QString left_words =
-        live_ || flown_ ? tr("remaining, forecast") : tr("remaining in the pack, flying out");
+    const auto fitting = [&](const QString& words, const QString& fewer) {
+        constexpr double most_of_width = 0.4;
+        const QFontMetrics metrics(look.font(Look::small_px, Look::Weight::semibold));
+        return metrics.horizontalAdvance(words) > most_of_width * energy_->width() ? fewer : words;
+    };
+    const QString left_words = live_ || flown_ ? tr("remaining, forecast")
+                                               : fitting(tr("remaining in the pack, flying out"), tr("remaining"));
     const bool above = flown_ != nullptr;
     const double left_wh = along(
         left_words,
         [&](const OutwardPoint& p) { return above ? p.left_wh + p.left_sd_wh : p.left_wh - p.left_sd_wh; }, above);
     beside(labels_at * end_m, left_wh, left_words, theme.outward,
            Qt::AlignLeft | (above ? Qt::AlignBottom : Qt::AlignTop), ex, ey);
-    const QString need_words = tr("needed to get home");
+    const QString need_words = fitting(tr("needed to get home"), tr("needed", "energy to get home"));
     const double need_wh = along(
         need_words, [](const OutwardPoint& p) { return p.needed_wh + p.needed_sd_wh; }, true);
     beside(labels_at * end_m, need_wh, need_words, theme.homeward, Qt::AlignLeft | Qt::AlignBottom, ex, ey);

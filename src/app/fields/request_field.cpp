@@ -1,5 +1,6 @@
 #include "app/fields/request_field.hpp"
 
+#include <algorithm>
 #include <cmath>
 
 #include <QCoreApplication>
@@ -13,6 +14,7 @@
 #include "io/rate_table_text.hpp"
 #include "io/text_number.hpp"
 #include "io/typed_number.hpp"
+#include "io/typed_wind.hpp"
 #include "wording/names.hpp"
 
 namespace sobremesa::app {
@@ -209,6 +211,7 @@ QString RequestField::read(PlanRequest& request, const QString& typed_text) cons
         leaveOpen(request);
         return {};
     }
+    if (readMore && readMore(request, typed_text)) return {};
     const auto typed = io::typed_number(typed_text.toStdString());
     if (!typed) return RequestFieldWords::tr("This is not a number. Enter 12.5 or 12,5.");
     auto value = io::in_field_unit(*typed, notation.unit.toStdString());
@@ -532,21 +535,46 @@ std::vector<RequestField> more_pack_fields(const Quantities& q) {
     };
 }
 
+namespace {
+
+/// "12 kn NW", "270/12" or an airfield's report in place of the one number.
+RequestField or_whole_wind(RequestField field, const wording::Notation& speed) {
+    field.readMore = [speed](PlanRequest& r, const QString& typed) {
+        const auto wind = io::typed_wind(typed.toStdString());
+        const auto shown = wind ? io::in_field_unit(wind->speed, speed.unit.toStdString()) : std::nullopt;
+        if (!shown) return false;
+        const double speed_mps = speed.fromShown(*shown);
+        mission::set_spoken_wind(r, {speed_mps, units::wrap_degrees(wind->from_deg)});
+        if (wind->gust)
+            r.weather.gust_mps = std::max(*wind->gust - wind->speed.number, 0.0) * wind->speed.unit->scale;
+        if (wind->of_airfield) r.weather.wind_height_m = io::airfield_wind_height_m;
+        return true;
+    };
+    return field;
+}
+
+} // namespace
+
 std::vector<RequestField> wind_fields(const Quantities& q) {
+    const wording::Notation speed = typed(q.notation(Quantity::wind_speed), 1);
     return {
-        number(
-            "weather.wind_mps", RequestFieldWords::tr("Wind at mission height"),
-            typed(q.notation(Quantity::wind_speed), 1), 0.5,
-            [](const PlanRequest& r) { return mission::spoken_wind(r).speed_mps; },
-            [](PlanRequest& r, double v) {
-                mission::set_spoken_wind(r, {v, mission::spoken_wind(r).from_deg});
-            }),
-        number(
-            "weather.wind_from_deg", RequestFieldWords::tr("Coming from"), q.notation(Quantity::wind_from), 5,
-            [](const PlanRequest& r) { return mission::spoken_wind(r).from_deg; },
-            [](PlanRequest& r, double v) {
-                mission::set_spoken_wind(r, {mission::spoken_wind(r).speed_mps, units::wrap_degrees(v)});
-            }),
+        or_whole_wind(number(
+                          "weather.wind_mps", RequestFieldWords::tr("Wind speed"), speed, 0.5,
+                          [](const PlanRequest& r) { return mission::spoken_wind(r).speed_mps; },
+                          [](PlanRequest& r, double v) {
+                              mission::set_spoken_wind(r, {v, mission::spoken_wind(r).from_deg});
+                          },
+                          RequestFieldWords::tr("at mission height unless Weather says another; or the whole wind: "
+                                                "“12 kn NW”, “270/12”, an airfield's “27012G18KT” (10 m)")),
+                      speed),
+        or_whole_wind(
+            number(
+                "weather.wind_from_deg", RequestFieldWords::tr("Coming from"), q.notation(Quantity::wind_from), 5,
+                [](const PlanRequest& r) { return mission::spoken_wind(r).from_deg; },
+                [](PlanRequest& r, double v) {
+                    mission::set_spoken_wind(r, {mission::spoken_wind(r).speed_mps, units::wrap_degrees(v)});
+                }),
+            speed),
         number(
             "weather.home_wind_factor", RequestFieldWords::tr("Worst credible wind factor"),
             {1.0, QStringLiteral("×"), 2}, 0.05, [](const PlanRequest& r) { return r.weather.home_wind_factor; },

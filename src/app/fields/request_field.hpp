@@ -28,6 +28,8 @@ struct RequestField {
     QStringList choices;        ///< choices only
     std::function<double(const mission::PlanRequest&)> number;
     std::function<void(mission::PlanRequest&, double)> setNumber;
+    /// Numbers only: takes a text that says more than this number, and says whether it did.
+    std::function<bool(mission::PlanRequest&, const QString&)> readMore;
     std::function<QString(const mission::PlanRequest&)> text;
     std::function<void(mission::PlanRequest&, const QString&)> setText;
     /// In place of `setText` where not every text will do: says what is wrong, and then changes nothing.
