@@ -105,9 +105,9 @@ std::optional<TypedWind> typed_wind(std::string_view text) {
     auto at =
         std::find_if(words.begin(), words.end(), [](const auto& word) { return direction_of(word).has_value(); });
     std::optional<double> from_deg = at == words.end() ? std::nullopt : direction_of(*at);
-    // "270/12": the direction comes first.
+    // "270/12": the direction comes first, in three digits as everywhere; "5/7" is something else.
     const bool divided = text.find('/') != std::string_view::npos || text.find('@') != std::string_view::npos;
-    if (!from_deg && divided) {
+    if (!from_deg && divided && words.front().size() == 3) {
         at = words.begin();
         from_deg = number_from_text(*at);
         if (from_deg && !(*from_deg >= 0.0 && *from_deg <= whole_circle_deg)) return std::nullopt;
