@@ -2235,8 +2235,8 @@
         <translation>Video, Kamera, Steuerung. Leer: nach dem Video, 5 W, wo nichts gesagt ist, und 1,5 W für die Servos eines Flächenmodells (gängige Praxis)</translation>
     </message>
     <message>
-        <source>at mission height unless Weather says another; or the whole wind: “12 kn NW”, “270/12”, an airfield&apos;s “27012G18KT” (10 m)</source>
-        <translation>in Missionshöhe, wenn Wetter keine andere nennt; auch ganz: „12 kn NW“, „270/12“, „27012G18KT“ (Flugplatz, 10 m)</translation>
+        <source>at mission height unless Weather says another; also whole: “12&#xa0;kn NW”, “270/12”, “27012G18KT” (airfield, 10&#xa0;m)</source>
+        <translation>in Missionshöhe, wenn Wetter keine andere nennt; auch ganz: „12&#xa0;kn NW“, „270/12“, „27012G18KT“ (Flugplatz, 10&#xa0;m)</translation>
     </message>
 </context>
 <context>

@@ -2235,8 +2235,8 @@
         <translation>vídeo, cámara, control. Vacío: según el vídeo, 5 W si no se indica nada, y 1,5 W para los servos de un ala fija (práctica común)</translation>
     </message>
     <message>
-        <source>at mission height unless Weather says another; or the whole wind: “12 kn NW”, “270/12”, an airfield&apos;s “27012G18KT” (10 m)</source>
-        <translation>a la altura de la misión si en Tiempo no consta otra; o el viento entero: «12 kn NW», «270/12», «27012G18KT» de un aeródromo (10 m)</translation>
+        <source>at mission height unless Weather says another; also whole: “12&#xa0;kn NW”, “270/12”, “27012G18KT” (airfield, 10&#xa0;m)</source>
+        <translation>a la altura de la misión si en Tiempo no consta otra; también entero: «12&#xa0;kn NW», «270/12», «27012G18KT» (aeródromo, 10&#xa0;m)</translation>
     </message>
 </context>
 <context>

@@ -564,8 +564,8 @@ std::vector<RequestField> wind_fields(const Quantities& q) {
                           [](PlanRequest& r, double v) {
                               mission::set_spoken_wind(r, {v, mission::spoken_wind(r).from_deg});
                           },
-                          RequestFieldWords::tr("at mission height unless Weather says another; or the whole wind: "
-                                                "“12 kn NW”, “270/12”, an airfield's “27012G18KT” (10 m)")),
+                          RequestFieldWords::tr("at mission height unless Weather says another; also whole: “12 kn "
+                                                "NW”, “270/12”, “27012G18KT” (airfield, 10 m)")),
                       speed),
         or_whole_wind(
             number(
