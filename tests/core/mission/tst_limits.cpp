@@ -692,6 +692,13 @@ void LimitsTest::aRuleThatTurnsTooLateIsNoGo() {
     const auto kept = check_limits(planned(request));
     QVERIFY(std::none_of(kept.checks.begin(), kept.checks.end(),
                          [](const LimitCheck& one) { return one.kind == LimitKind::gets_home; }));
+    // No turn keeps a reserve that is not even there at launch: then none is offered.
+    request.turn.counted = {TurnRule::charge_count};
+    request.turn.landing_charge_ah = 2.0;
+    request.reserve = LoiterAtHome{300.0};
+    const Plan hopeless = planned(request);
+    QVERIFY(hopeless.turn && hopeless.outward.front().margin_wh() < 0.0);
+    QVERIFY(!check(hopeless, LimitKind::gets_home).cure);
 }
 
 void LimitsTest::alarmsAreThoseOfThePlan() {
