@@ -86,7 +86,7 @@ std::optional<TypedNumber> speed_of(const std::vector<std::string>& words) {
         return std::nullopt;
     std::string text;
     for (const std::string& word : words) text += (text.empty() ? "" : " ") + word;
-    const auto typed = typed_number(text);
+    auto typed = typed_number(text);
     if (!typed || !(typed->number >= 0.0)) return std::nullopt;
     if (!typed->word.empty() && (!typed->unit || typed->unit->kind != TypedKind::speed)) return std::nullopt;
     return typed;
