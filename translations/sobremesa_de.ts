@@ -19,10 +19,6 @@
 <context>
     <name>CardWords</name>
     <message>
-        <source>%1 · %2 · wind %3 from %4 · %5 · %6 above home</source>
-        <translation>%1 · %2 · Wind %3 aus %4 · %5 · %6 über dem Startpunkt</translation>
-    </message>
-    <message>
         <source>outbound airspeed</source>
         <translation>Airspeed hin</translation>
     </message>
@@ -136,6 +132,10 @@
     <message>
         <source>Throttle limited to %1 on a full pack, as among the alarms.</source>
         <translation>Gas bei vollem Akku auf %1 begrenzt, wie bei den Alarmen.</translation>
+    </message>
+    <message>
+        <source>%1 · %2 · wind %3 · %4 · %5 above home</source>
+        <translation>%1 · %2 · Wind %3 · %4 · %5 über dem Startpunkt</translation>
     </message>
 </context>
 <context>
@@ -5447,6 +5447,26 @@
         <source>gets home with %1 remaining, less than the reserve.</source>
         <translation>kommt mit %1 Rest nach Hause, weniger als die Reserve.</translation>
     </message>
+    <message>
+        <source>%1 from %2 at %3</source>
+        <comment>wind speed, direction, height</comment>
+        <translation>%1 aus %2 in %3 Höhe</translation>
+    </message>
+    <message>
+        <source>%1 from %2</source>
+        <comment>wind speed, direction</comment>
+        <translation>%1 aus %2</translation>
+    </message>
+    <message>
+        <source>%1 gusting %2 from %3 at %4</source>
+        <comment>wind speed, gusts, direction, height</comment>
+        <translation>%1, Böen %2, aus %3 in %4 Höhe</translation>
+    </message>
+    <message>
+        <source>%1 gusting %2 from %3</source>
+        <comment>wind speed, gusts, direction</comment>
+        <translation>%1, Böen %2, aus %3</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::Printed</name>
@@ -5999,11 +6019,6 @@
     <message>
         <source>%1 over %2 places</source>
         <translation>%1 über %2 Orte</translation>
-    </message>
-    <message>
-        <source>%1 from %2</source>
-        <comment>wind speed, direction</comment>
-        <translation>%1 aus %2</translation>
     </message>
     <message>
         <source>%1 with %2 in %3 , %4 , %5 at %6 , reserve %7 , landing at %8</source>

@@ -19,10 +19,6 @@
 <context>
     <name>CardWords</name>
     <message>
-        <source>%1 · %2 · wind %3 from %4 · %5 · %6 above home</source>
-        <translation>%1 · %2 · viento %3 de %4 · %5 · %6 sobre el despegue</translation>
-    </message>
-    <message>
         <source>outbound airspeed</source>
         <translation>velocidad aérea de ida</translation>
     </message>
@@ -136,6 +132,10 @@
     <message>
         <source>Throttle limited to %1 on a full pack, as among the alarms.</source>
         <translation>Gas limitado al %1 con la batería llena, como en las alarmas.</translation>
+    </message>
+    <message>
+        <source>%1 · %2 · wind %3 · %4 · %5 above home</source>
+        <translation>%1 · %2 · viento %3 · %4 · %5 sobre el despegue</translation>
     </message>
 </context>
 <context>
@@ -5447,6 +5447,26 @@
         <source>gets home with %1 remaining, less than the reserve.</source>
         <translation>llega a casa con %1 restantes, menos que la reserva.</translation>
     </message>
+    <message>
+        <source>%1 from %2 at %3</source>
+        <comment>wind speed, direction, height</comment>
+        <translation>%1 de %2, a %3 de altura</translation>
+    </message>
+    <message>
+        <source>%1 from %2</source>
+        <comment>wind speed, direction</comment>
+        <translation>%1 de %2</translation>
+    </message>
+    <message>
+        <source>%1 gusting %2 from %3 at %4</source>
+        <comment>wind speed, gusts, direction, height</comment>
+        <translation>%1, rachas de %2, de %3, a %4 de altura</translation>
+    </message>
+    <message>
+        <source>%1 gusting %2 from %3</source>
+        <comment>wind speed, gusts, direction</comment>
+        <translation>%1, rachas de %2, de %3</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::Printed</name>
@@ -5999,11 +6019,6 @@
     <message>
         <source>%1 over %2 places</source>
         <translation>%1 por %2 lugares</translation>
-    </message>
-    <message>
-        <source>%1 from %2</source>
-        <comment>wind speed, direction</comment>
-        <translation>%1 de %2</translation>
     </message>
     <message>
         <source>%1 with %2 in %3 , %4 , %5 at %6 , reserve %7 , landing at %8</source>

@@ -70,6 +70,47 @@ struct BlockLine {
     bool begins = false;
 };
 
+/// Lines of a text in blocks that are no reading. What stands over every record ("Sample 12") is its heading, and
+/// nothing is lost with it; what stands there once or twice is a reading that could not be read.
+class LinesBesideReadings {
+public:
+    void add(std::string_view line, std::int64_t number) {
+        std::string words(line);
+        std::erase_if(words, [](char c) { return (c >= '0' && c <= '9') || c == '.' || c == ' '; });
+        const auto known = kinds_.find(words);
+        if (known != kinds_.end()) {
+            ++known->second.count;
+            return;
+        }
+        // A text of rubbish has as many kinds as lines.
+        constexpr std::size_t most_kinds = 64;
+        if (kinds_.size() < most_kinds)
+            kinds_.emplace(std::move(words), Kind{number, 1});
+        else if (others_++ == 0)
+            first_other_ = number;
+    }
+
+    void report(TableOfLog& table) const {
+        constexpr std::size_t least_of_heading = 3;
+        table.unread = others_;
+        table.first_unread = first_other_;
+        for (const auto& [words, kind] : kinds_) {
+            if (kind.count >= least_of_heading) continue;
+            table.first_unread = table.first_unread == 0 ? kind.first : std::min(table.first_unread, kind.first);
+            table.unread += kind.count;
+        }
+    }
+
+private:
+    struct Kind {
+        std::int64_t first = 0;
+        std::size_t count = 0;
+    };
+    std::map<std::string, Kind> kinds_;
+    std::size_t others_ = 0;
+    std::int64_t first_other_ = 0;
+};
+
 /// "Volts: 16.2", "volts = 16.2", "- volts: 16.2"; records begin at an empty line, "[sample 2]", "---", or a dash.
 BlockLine block_line(std::string_view line) {
     BlockLine result;
@@ -160,10 +201,10 @@ bool looks_like_named_blocks(std::string_view head) {
         ++named;
         ++times[read.value->name];
     });
-    // Several records of several readings: most names come again.
+    // Several records of several readings, each perhaps under a heading: most names come again.
     std::size_t again = 0;
     for (const auto& [name, count] : times) again += count >= 3 ? 1 : 0;
-    return lines >= 3 * least_values && 10 * named >= 8 * lines && again >= least_values &&
+    return lines >= 3 * least_values && 10 * named >= 7 * lines && again >= least_values &&
            2 * again >= times.size();
 }
 
@@ -171,18 +212,27 @@ TableOfLog named_blocks_as_table(std::string_view text) {
     TableOfLog result;
     TableOfNames table;
     std::set<std::string> here;
+    LinesBesideReadings beside;
+    std::int64_t number = 0;
+    bool began = false;
     const auto end_record = [&] {
         table.end_row();
         here.clear();
     };
     each_line(text, [&](std::string_view line) {
+        ++number;
         if (trimmed(line).empty()) {
             end_record();
             return;
         }
         BlockLine read = block_line(line);
         if (read.begins) end_record();
-        if (!read.value) return;
+        if (!read.value) {
+            // What stands above the first record is a title.
+            if (began && !read.begins) beside.add(trimmed(line), number);
+            return;
+        }
+        began = true;
         // Records with nothing between them: a name that comes again begins the next.
         if (!here.insert(read.value->name).second) {
             end_record();
@@ -191,6 +241,7 @@ TableOfLog named_blocks_as_table(std::string_view text) {
         table.put(read.value->name, std::move(read.value->value));
     });
     end_record();
+    beside.report(result);
     result.csv = table.text();
     return result;
 }

@@ -54,10 +54,8 @@ constexpr double step = 0.05;
 
 QString setting_text(const mission::Plan& plan, const wording::Quantities& q) {
     const auto& r = plan.request;
-    const auto wind = mission::spoken_wind(r);
-    return CardWords::tr("%1 · %2 · wind %3 from %4 · %5 · %6 above home")
-        .arg(wording::title(r.aircraft), wording::title(r.pack),
-             q.text(Quantity::wind_speed, {wind.speed_mps, 0.0}), q.direction(wind.from_deg),
+    return CardWords::tr("%1 · %2 · wind %3 · %4 · %5 above home")
+        .arg(wording::title(r.aircraft), wording::title(r.pack), wording::wind_text(r, q),
              q.text(Quantity::temperature, {r.weather.temperature_c, 0.0}), q.height(r.mission.height_m));
 }
 

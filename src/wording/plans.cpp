@@ -6,6 +6,7 @@
 
 #include "core/mission/leg_sums.hpp"
 #include "core/mission/phases.hpp"
+#include "core/mission/wind_rows.hpp"
 #include "core/units/constants.hpp"
 #include "core/units/quantity.hpp"
 #include "wording/names.hpp"
@@ -145,6 +146,26 @@ QString name(LimitKind kind) {
     case LimitKind::landing_place: break;
     }
     return PlansWords::tr("landing place");
+}
+
+QString wind_text(const mission::PlanRequest& request, const Quantities& q) {
+    const auto wind = mission::spoken_wind(request);
+    const auto& weather = request.weather;
+    const QString speed = figure(Quantity::wind_speed, wind.speed_mps, q);
+    const QString from = q.direction(wind.from_deg);
+    // Winds by height say their own heights.
+    const bool of_height = weather.wind_height_m && weather.wind_table.size() < 2;
+    const QString height = of_height ? q.height(*weather.wind_height_m) : QString();
+    if (!weather.gust_mps || !(*weather.gust_mps > 0.0)) {
+        return of_height
+                   ? PlansWords::tr("%1 from %2 at %3", "wind speed, direction, height").arg(speed, from, height)
+                   : PlansWords::tr("%1 from %2", "wind speed, direction").arg(speed, from);
+    }
+    const QString gusts = figure(Quantity::wind_speed, wind.speed_mps + *weather.gust_mps, q);
+    return of_height
+               ? PlansWords::tr("%1 gusting %2 from %3 at %4", "wind speed, gusts, direction, height")
+                     .arg(speed, gusts, from, height)
+               : PlansWords::tr("%1 gusting %2 from %3", "wind speed, gusts, direction").arg(speed, gusts, from);
 }
 
 QString limit_figure(const mission::LimitCheck& check, const Quantities& q) {

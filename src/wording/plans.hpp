@@ -19,6 +19,9 @@ QString name(mission::SpeedRule rule);
 QString name(mission::LimitKind kind);
 QString name(mission::Verdict verdict);
 
+/// The wind as it was said: at mission height unless another is named, with its gusts where they are known.
+QString wind_text(const mission::PlanRequest& request, const Quantities& quantities);
+
 /// What is allowed, as the table shows it.
 QString limit_figure(const mission::LimitCheck& check, const Quantities& quantities);
 /// One limit in a sentence: what is met where, what is allowed, and the nearest change that clears it.

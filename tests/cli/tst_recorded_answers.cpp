@@ -18,6 +18,7 @@
 
 #include "cli/command_line.hpp"
 #include "io/text_file.hpp"
+#include "support/flat_answer.hpp"
 #include "support/test_program.hpp"
 
 using namespace sobremesa;
@@ -29,25 +30,6 @@ const QString folder = QStringLiteral(SOURCE_DIR "/tests/cli/recorded/");
 
 std::vector<json> cases() {
     return json::parse(*io::read_text_file((folder + QStringLiteral("cases.json")).toStdString()));
-}
-
-/// Lists longer than this are told by some of their members: a curve of two hundred points says little more than
-/// one of twenty.
-constexpr std::size_t most_of_a_list = 24;
-
-/// "mission.legs.2.energy_wh" of every figure and word of an answer.
-void flatten(const json& value, const std::string& path, std::map<std::string, json>& into) {
-    if (value.is_object()) {
-        for (const auto& [key, member] : value.items())
-            flatten(member, path.empty() ? key : path + "." + key, into);
-    } else if (value.is_array()) {
-        const std::size_t every = (value.size() + most_of_a_list - 1) / most_of_a_list;
-        for (std::size_t i = 0; i < value.size(); i += std::max<std::size_t>(every, 1))
-            flatten(value[i], path + "." + std::to_string(i), into);
-        into[path + ".size"] = value.size();
-    } else {
-        into[path] = value;
-    }
 }
 
 std::string written(const json& value) {
@@ -119,7 +101,7 @@ void RecordedAnswersTest::answersAreAsRecorded() {
     const int code = cli::run(arguments, out, err);
     QVERIFY2(code == cli::exit_done, err.str().c_str());
     std::map<std::string, json> now;
-    flatten(json::parse(out.str()), {}, now);
+    tests::flatten(json::parse(out.str()), {}, now);
     // Where the files lie is no answer.
     std::erase_if(now, [](const auto& each) {
         return each.second.is_string() && each.second.template get<std::string>().find('/') != std::string::npos;

@@ -882,6 +882,8 @@ private slots:
     void aColumnCountsTheCells();
     void whatTheControllerDrawsIsNotThePacksInTheSun();
     void aDocumentIsReadToTheCut();
+    void linesAmongReadingsAreSaid_data();
+    void linesAmongReadingsAreSaid();
     void whatIsNoLogIsRefused();
 
 private:
@@ -1225,6 +1227,47 @@ void ForeignLogsTest::aDocumentIsReadToTheCut() {
         QVERIFY(std::any_of(said.begin(), said.end(),
                             [](const auto& d) { return d.code == DiagnosticCode::records_unreadable; }));
     }
+}
+
+void ForeignLogsTest::linesAmongReadingsAreSaid_data() {
+    QTest::addColumn<QByteArray>("heading");
+    QTest::addColumn<QByteArray>("end");
+    QTest::addColumn<double>("unread");
+    QTest::addColumn<double>("first");
+    // Two lines of a title and a hundred records of five lines each come before the end.
+    QTest::addRow("whole") << QByteArray() << QByteArray() << 0.0 << 0.0;
+    QTest::addRow("a heading over each record") << QByteArray("Sample ") << QByteArray() << 0.0 << 0.0;
+    QTest::addRow("cut in a name") << QByteArray() << QByteArray("Time: 9.0\nVol") << 1.0 << 504.0;
+    QByteArray rubbish;
+    for (char c = 'a'; c < 'z'; ++c)
+        for (char d = 'a'; d < 'i'; ++d) rubbish += QByteArray("\x01") + c + d + "\n";
+    QTest::addRow("two hundred lines of rubbish") << QByteArray() << "Time: 9.0\n" + rubbish << 200.0 << 504.0;
+}
+
+void ForeignLogsTest::linesAmongReadingsAreSaid() {
+    QFETCH(QByteArray, heading);
+    QFETCH(QByteArray, end);
+    QByteArray text("Recorder 3\n\n");
+    for (int i = 0; i < 100; ++i) {
+        text += (heading.isEmpty() ? QByteArray() : heading + QByteArray::number(i)) +
+                "\nTime: " + QByteArray::number(i) + ".0\nVoltage: 16.2\nCurrent: 5." + QByteArray::number(i) +
+                "\nAltitude: 60\n";
+    }
+    const auto log = io::read_log(file("blocks.txt", text + end));
+    QVERIFY(log);
+    QVERIFY((*log)->rows() >= 100U);
+    const auto& said = (*log)->diagnostics;
+    const auto unread = std::find_if(said.begin(), said.end(),
+                                     [](const auto& d) { return d.code == DiagnosticCode::records_unreadable; });
+    const auto value = [&](std::string_view name) {
+        double found = 0.0;
+        if (unread == said.end()) return found;
+        for (const auto& each : unread->parameters)
+            if (each.name == name) found = std::get<double>(each.value);
+        return found;
+    };
+    QTEST(value("records"), "unread");
+    QTEST(value("line"), "first");
 }
 
 void ForeignLogsTest::whatIsNoLogIsRefused() {

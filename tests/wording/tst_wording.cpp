@@ -46,6 +46,7 @@ private slots:
     void explanationsAreWhole();
     void limitsThatAreOffSaySo();
     void aWindThatGrowsIsSaidToGrow();
+    void aWindNamesItsHeightAndGusts();
     void momentsReadLikeAStopwatch();
     void landingPlacesWithoutANameAreNotHome();
 };
@@ -263,6 +264,27 @@ void WordingTest::aWindThatGrowsIsSaidToGrow() {
     QVERIFY2(sentence().contains(QStringLiteral("airspeed")), qPrintable(sentence()));
     answer.wind.growth_mps_per_h = {6.2, 1.0};
     QVERIFY2(sentence().contains(QStringLiteral("growing by")), qPrintable(sentence()));
+}
+
+void WordingTest::aWindNamesItsHeightAndGusts() {
+    mission::PlanRequest request;
+    request.weather.wind = {7.0, 240.0};
+    const Quantities q;
+    const auto said = [&] { return plain(wind_text(request, q)); };
+    QCOMPARE(said(), QStringLiteral("7.0 m/s from 240°"));
+    request.weather.wind_height_m = 10.0;
+    QCOMPARE(said(), QStringLiteral("7.0 m/s from 240° at 10 m"));
+    // What is said is above the mean; what is read is the gust itself.
+    request.weather.gust_mps = 4.5;
+    QCOMPARE(said(), QStringLiteral("7.0 m/s gusting 11.5 m/s from 240° at 10 m"));
+    request.weather.wind_height_m.reset();
+    QCOMPARE(said(), QStringLiteral("7.0 m/s gusting 11.5 m/s from 240°"));
+    // Winds by height: the one at mission height, which has a height of its own.
+    request.weather.wind_height_m = 10.0;
+    request.weather.gust_mps.reset();
+    request.weather.wind_table = {{10.0, {4.0, 240.0}}, {200.0, {8.0, 240.0}}};
+    request.mission.height_m = 200.0;
+    QCOMPARE(said(), QStringLiteral("8.0 m/s from 240°"));
 }
 
 void WordingTest::momentsReadLikeAStopwatch() {

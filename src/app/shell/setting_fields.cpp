@@ -2,7 +2,6 @@
 
 #include <QCoreApplication>
 
-#include "core/mission/wind_rows.hpp"
 #include "core/units/quantity.hpp"
 #include "wording/names.hpp"
 #include "wording/plans.hpp"
@@ -37,12 +36,6 @@ QString mission_text(const PlanRequest& r, const Quantities& q) {
         .arg(mission.waypoints.size());
 }
 
-QString wind_text(const PlanRequest& r, const Quantities& q) {
-    const auto wind = mission::spoken_wind(r);
-    return SettingFieldsWords::tr("%1 from %2", "wind speed, direction")
-        .arg(wording::written(wind.speed_mps, 0.0, q.notation(Quantity::wind_speed)), q.direction(wind.from_deg));
-}
-
 } // namespace
 
 QString plan_setting_sentence() {
@@ -61,7 +54,7 @@ std::vector<SettingWord> setting_words(const Quantities& units) {
          [](const PlanRequest& r, const Quantities&) { return wording::title(r.aircraft); }, aircraft_fields(units),
          -1},
         {QStringLiteral("Pack"), SettingFieldsWords::tr("Pack"), pack_text, pack_fields(units), -1},
-        {QStringLiteral("Wind"), SettingFieldsWords::tr("Wind"), wind_text, wind_fields(units), 0},
+        {QStringLiteral("Wind"), SettingFieldsWords::tr("Wind"), wording::wind_text, wind_fields(units), 0},
         {QStringLiteral("Temperature"), SettingFieldsWords::tr("Temperature"),
          [](const PlanRequest& r, const Quantities& q) {
              return wording::written(r.weather.temperature_c, 0.0, q.notation(Quantity::temperature));

@@ -1,0 +1,31 @@
+#pragma once
+
+#include <algorithm>
+#include <map>
+#include <string>
+
+#include <nlohmann/json.hpp>
+
+namespace sobremesa::tests {
+
+/// Longer lists are told by some of their members: a curve of two hundred points says little more than one of
+/// twenty.
+inline constexpr std::size_t most_of_a_list = 24;
+
+/// "mission.legs.2.energy_wh" of every figure and word of an answer.
+inline void flatten(const nlohmann::json& value, const std::string& path,
+                    std::map<std::string, nlohmann::json>& into) {
+    if (value.is_object()) {
+        for (const auto& [key, member] : value.items())
+            flatten(member, path.empty() ? key : path + "." + key, into);
+    } else if (value.is_array()) {
+        const std::size_t every = (value.size() + most_of_a_list - 1) / most_of_a_list;
+        for (std::size_t i = 0; i < value.size(); i += std::max<std::size_t>(every, 1))
+            flatten(value[i], path + "." + std::to_string(i), into);
+        into[path + ".size"] = value.size();
+    } else {
+        into[path] = value;
+    }
+}
+
+} // namespace sobremesa::tests
