@@ -157,6 +157,7 @@ private slots:
     void toBuilds_data();
     void toBuilds();
     void cleanupTestCase();
+    void cleanup() { tests::end_at_failure(); }
 
 private:
     std::string put(const std::string& name, const std::string& text) const {

@@ -59,6 +59,7 @@ private slots:
     void answersAreAsRecorded_data();
     void answersAreAsRecorded();
     void everyRecordHasItsCase();
+    void cleanup() { tests::end_at_failure(); }
 
 private:
     std::string argument(const std::string& word, const json& one);

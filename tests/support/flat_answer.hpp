@@ -1,8 +1,11 @@
 #pragma once
 
 #include <algorithm>
+#include <cstdlib>
 #include <map>
 #include <string>
+
+#include <QTest>
 
 #include <nlohmann/json.hpp>
 
@@ -26,6 +29,11 @@ inline void flatten(const nlohmann::json& value, const std::string& path,
     } else {
         into[path] = value;
     }
+}
+
+/// Where only whether something fails is asked, the first failure is enough.
+inline void end_at_failure() {
+    if (QTest::currentTestFailed() && qEnvironmentVariableIsSet("SOBREMESA_END_AT_FAILURE")) std::_Exit(1);
 }
 
 } // namespace sobremesa::tests
