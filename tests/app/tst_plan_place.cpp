@@ -282,10 +282,12 @@ void PlanPlaceTest::badValuesAreMarkedWhereTyped() {
     QVERIFY(sheet);
     auto* field = sheet->findChild<NumberField*>(QStringLiteral("Mass without pack"));
     auto* trouble = sheet->findChild<QLabel*>(QStringLiteral("Mass without pack trouble"));
+    const int height = sheet->height();
     field->selectAll();
     QTest::keyClicks(field, QStringLiteral("heavy"));
     QVERIFY(field->property("wrong").toBool());
     QVERIFY(trouble->isVisible());
+    QVERIFY(sheet->height() > height);
     field->selectAll();
     QTest::keyClicks(field, QStringLiteral("-40"));
     QVERIFY(field->property("wrong").toBool());
@@ -295,6 +297,8 @@ void PlanPlaceTest::badValuesAreMarkedWhereTyped() {
     QTest::keyClicks(field, QStringLiteral("1020"));
     QVERIFY(!field->property("wrong").toBool());
     QVERIFY(!trouble->isVisible());
+    // The room of the line goes with it.
+    QCOMPARE(sheet->height(), height);
     VERIFY_NEAR((*window_)->planSession().request().aircraft.mass_kg, 1.02, 1e-9);
     sheet->close();
     window_->settle();

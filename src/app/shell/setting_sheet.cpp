@@ -37,7 +37,11 @@ SettingSheet::SettingSheet(const SettingWord& word, FormSubject subject, const R
         column()->addWidget(new TextLabel(Role::heading, word.spoken));
     }
     column()->addWidget(form_);
-    connect(form_, &FieldForm::troubleChanged, this, [this] { adjustSize(); });
+    connect(form_, &FieldForm::troubleChanged, this, [this] {
+        // The form asks for its new height first, or the sheet keeps the room of a line that is gone.
+        form_->layout()->activate();
+        adjustSize();
+    });
     setFixedWidth(look.scaled(430));
 }
 
