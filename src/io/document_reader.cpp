@@ -6,6 +6,7 @@
 #include <utility>
 
 #include "io/key_units.hpp"
+#include "io/typed_number.hpp"
 
 namespace sobremesa::io {
 
@@ -192,9 +193,11 @@ bool DocumentReader::contains(std::string_view key) const {
 }
 
 std::string DocumentReader::key_of_text(const char* key) const {
-    constexpr std::string_view degrees = "_deg";
-    std::string bare(without_unit(key));
-    if (bare.ends_with(degrees)) bare.resize(bare.size() - degrees.size());
+    std::string_view words = without_unit(key);
+    for (const std::string_view unit : {"_deg", "_dbm"}) {
+        if (words.ends_with(unit)) words.remove_suffix(unit.size());
+    }
+    std::string bare(words);
     if (bare == key || contains(key) || !contains(bare)) return key;
     const json& value = object_.at(bare);
     return value.is_string() && says_unit(value.get_ref<const std::string&>()) ? bare : key;
@@ -247,6 +250,17 @@ std::optional<double> DocumentReader::number_as_of(const char* key, const char* 
     const auto number = number_in_unit_of(other, text);
     if (number) asked_.insert(written_under);
     return number;
+}
+
+std::optional<double> DocumentReader::capacities_an_hour(const char* key) {
+    if (!object_.is_object()) return std::nullopt;
+    const std::string written_under = key_of_text(key);
+    const auto found = object_.find(written_under);
+    if (found == object_.end() || !found->is_string()) return std::nullopt;
+    const auto typed = typed_number(found->get_ref<const std::string&>());
+    if (!typed || (typed->word != "C" && typed->word != "c")) return std::nullopt;
+    asked_.insert(written_under);
+    return typed->number;
 }
 
 std::optional<std::int64_t> DocumentReader::identity(const char* key) {

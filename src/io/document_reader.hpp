@@ -40,6 +40,8 @@ public:
     /// What is written as text under a key and cannot be read there, but could under another: amps where watts are
     /// asked.
     std::optional<double> number_as_of(const char* key, const char* other);
+    /// A text of capacities an hour, "3C", where amps are asked; empty where it is none.
+    std::optional<double> capacities_an_hour(const char* key);
     /// The number of a record, as far as a double counts without gaps; said where it is none.
     std::optional<std::int64_t> identity(const char* key);
     double number_or(const char* key, double otherwise) { return number(key).value_or(otherwise); }

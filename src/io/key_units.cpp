@@ -103,8 +103,10 @@ std::optional<double> number_in_unit_of(std::string_view key, std::string_view t
     if (text.find(',') != std::string_view::npos) return std::nullopt;
     const auto typed = typed_number(text);
     if (!typed) return std::nullopt;
-    // Shares have no unit at the end of their keys.
-    const bool share = key.find("share") != std::string_view::npos;
+    // Shares of one have no unit at the end of their keys.
+    constexpr std::array shares = {"share", "factor", "efficiency", "throttle", "humidity", "chance"};
+    const bool share = std::any_of(shares.begin(), shares.end(),
+                                   [&](const char* word) { return key.find(word) != std::string_view::npos; });
     if (share && typed->unit && typed->unit->kind == TypedKind::share) return typed->number * typed->unit->scale;
     return in_field_unit(*typed, unit_of_key(key));
 }

@@ -36,6 +36,19 @@ struct DocumentWords<battery::StripMaterial> {
     }
 };
 
+/// Amps, or text of capacities an hour ("3C"), as labels say them.
+/// @param charge_ah  of which
+template <class Visitor, class Current>
+void describe_current(Visitor& v, const char* key, Current& current_a, double charge_ah, const FieldWords& words) {
+    if constexpr (Visitor::reads) {
+        if (const auto rate = v.document().capacities_an_hour(key)) {
+            current_a = *rate * charge_ah;
+            return;
+        }
+    }
+    v.number(key, current_a, words);
+}
+
 template <class Visitor, class Pack>
 void describe_pack(Visitor& v, Pack& pack) {
     v.text("name", pack.name, {"of the pack"});
@@ -57,7 +70,8 @@ void describe_pack(Visitor& v, Pack& pack) {
     v.number("start_cell_v", pack.start_cell_v, {"resting voltage of a cell at launch", "full"});
     v.number("weakest_cell_below_v", pack.weakest_cell_below_v,
              {"how far the weakest cell is below the mean", "0.05"});
-    v.number("rated_current_a", pack.rated_current_a, {"of the whole pack", "what such cells usually stand"});
+    describe_current(v, "rated_current_a", pack.rated_current_a, pack.cell_capacity_ah * pack.parallel,
+                     {"of the whole pack", "what such cells usually stand"});
     v.word("current_label", pack.current_label, {"what kind of figure that is"});
     v.number("strips_current_a", pack.strips_current_a, {"continuous limit of the strips between the cells"});
     v.number("connector_current_a", pack.connector_current_a, {"continuous limit of the connector with its leads"});
@@ -116,7 +130,8 @@ void describe_build_cell(Visitor& v, Cell& cell) {
     v.number("length_m", cell.size.length_m, {"length; or `diameter_m` for length and width of a round one"});
     v.number("width_m", cell.size.width_m, {"width"});
     v.number("height_m", cell.size.height_m, {"height"});
-    v.number("rated_current_a", cell.rated_current_a, {"continuous limit", "what such cells usually stand"});
+    describe_current(v, "rated_current_a", cell.rated_current_a, cell.capacity_ah,
+                     {"continuous limit", "what such cells usually stand"});
     v.number("price", cell.price, {"of one cell"});
 }
 

@@ -93,6 +93,41 @@ constexpr std::array known_units = {
     KnownUnit{"mhz", {TypedKind::frequency, 1e6}},
     KnownUnit{"ghz", {TypedKind::frequency, 1e9}},
     KnownUnit{"%", {TypedKind::share, 0.01}},
+    KnownUnit{"percent", {TypedKind::share, 0.01}},
+    KnownUnit{"dbm", {TypedKind::level, 1.0}},
+    // In words, as people write to each other.
+    KnownUnit{"meters", {TypedKind::length, 1.0}},
+    KnownUnit{"metres", {TypedKind::length, 1.0}},
+    KnownUnit{"feet", {TypedKind::length, units::metres_per_foot}},
+    KnownUnit{"foot", {TypedKind::length, units::metres_per_foot}},
+    KnownUnit{"inch", {TypedKind::length, units::metres_per_inch}},
+    KnownUnit{"inches", {TypedKind::length, units::metres_per_inch}},
+    KnownUnit{"mile", {TypedKind::length, units::metres_per_mile}},
+    KnownUnit{"miles", {TypedKind::length, units::metres_per_mile}},
+    KnownUnit{"nm", {TypedKind::length, units::metres_per_nautical_mile}},
+    KnownUnit{"knot", {TypedKind::speed, units::mps_per_knot}},
+    KnownUnit{"fpm", {TypedKind::speed, units::metres_per_foot / units::seconds_per_minute}},
+    KnownUnit{"gram", {TypedKind::mass, 0.001}},
+    KnownUnit{"grams", {TypedKind::mass, 0.001}},
+    KnownUnit{"kilo", {TypedKind::mass, 1.0}},
+    KnownUnit{"kilos", {TypedKind::mass, 1.0}},
+    KnownUnit{"pounds", {TypedKind::mass, units::kilograms_per_pound}},
+    KnownUnit{"ounces", {TypedKind::mass, units::kilograms_per_ounce}},
+    KnownUnit{"sec", {TypedKind::time, 1.0}},
+    KnownUnit{"seconds", {TypedKind::time, 1.0}},
+    KnownUnit{"mins", {TypedKind::time, units::seconds_per_minute}},
+    KnownUnit{"minutes", {TypedKind::time, units::seconds_per_minute}},
+    KnownUnit{"hr", {TypedKind::time, units::seconds_per_hour}},
+    KnownUnit{"hrs", {TypedKind::time, units::seconds_per_hour}},
+    KnownUnit{"hour", {TypedKind::time, units::seconds_per_hour}},
+    KnownUnit{"hours", {TypedKind::time, units::seconds_per_hour}},
+    KnownUnit{"degrees", {TypedKind::angle, 1.0}},
+    KnownUnit{"volt", {TypedKind::voltage, 1.0}},
+    KnownUnit{"volts", {TypedKind::voltage, 1.0}},
+    KnownUnit{"amp", {TypedKind::current, 1.0}},
+    KnownUnit{"amps", {TypedKind::current, 1.0}},
+    KnownUnit{"watt", {TypedKind::power, 1.0}},
+    KnownUnit{"watts", {TypedKind::power, 1.0}},
 };
 
 bool is_blank_at(std::string_view text, std::size_t at, std::size_t& length) {
@@ -282,6 +317,11 @@ std::optional<TypedNumber> typed_number(std::string_view text) {
 std::optional<double> in_field_unit(const TypedNumber& typed, std::string_view field_unit) {
     if (typed.word.empty() || lower(typed.word) == lower(field_unit)) return typed.number;
     const auto field = typed_unit(field_unit);
+    if (typed.unit && field && field->kind == TypedKind::level && typed.unit->kind == TypedKind::power) {
+        constexpr double milliwatts_per_watt = 1e3;
+        const double milliwatts = milliwatts_per_watt * typed.number * typed.unit->scale;
+        return milliwatts > 0.0 ? std::optional(10.0 * std::log10(milliwatts)) : std::nullopt;
+    }
     if (!typed.unit || !field || typed.unit->kind != field->kind) return std::nullopt;
     return (typed.number * typed.unit->scale + typed.unit->offset - field->offset) / field->scale;
 }

@@ -25,6 +25,7 @@ enum class TypedKind {
     pressure,
     frequency,
     share,
+    level, ///< power over a milliwatt, in decibels
 };
 
 /// A unit: a number times `scale`, plus `offset`, is the same in SI units (charge in Ah, energy in Wh, angles in
@@ -58,7 +59,7 @@ std::optional<TypedNumber> typed_number(std::string_view text);
 /// @return nothing beyond 0 … 12
 std::optional<double> beaufort_mps(double force);
 
-/// The number in the unit of its field.
+/// The number in the unit of its field; watts where the field is a level in dBm ("25 mW" is 14 dBm).
 /// @param field_unit  as the field writes it; a number without a unit is in it
 /// @return nothing where the unit typed is not known, or measures something else
 std::optional<double> in_field_unit(const TypedNumber& typed, std::string_view field_unit);

@@ -57,6 +57,7 @@ private slots:
     void draggingTheTurnMovesTheBearing();
     void draggingTheWindMovesEverything();
     void theWindKeepsOffTheNameOfHome();
+    void namesKeepOffTheLineOfReach();
     void draggingTheReserveMovesTheTurn();
     void draggingAWordStepsIt();
     void wordsStepByKeyboard();
@@ -198,6 +199,27 @@ void PlanPlaceTest::draggingTheWindMovesEverything() {
     QVERIFY(window_->said("planSentence") != before);
     auto* word = window_->find<QAbstractButton>("settingWind");
     QVERIFY(word->text().contains(wording::written(wind.speed_mps, 0.0, {1.0, {}, 1})));
+}
+
+void PlanPlaceTest::namesKeepOffTheLineOfReach() {
+    // The demo's landing place lies under the ridge that ends the reach, and the turn on the line itself.
+    auto* map = window_->find<MapView>("planMap");
+    QTRY_VERIFY(map->reachLine().line.size() > 3);
+    window_->settle();
+    const auto reach = map->outlineLines(map->reachLine().line);
+    auto names = map->markNames();
+    QVERIFY(names.size() >= 2U);
+    names.push_back(map->turnName());
+    for (const QRectF& name : names) {
+        for (const QLineF& line : reach) {
+            // Looked at point by point: not as the map looks.
+            for (double share = 0.0; share <= 1.0; share += 0.01) {
+                const QPointF at = line.pointAt(share);
+                QVERIFY2(!name.contains(at), qPrintable(QStringLiteral("%1, %2").arg(at.x()).arg(at.y())));
+            }
+        }
+        for (const QRectF& other : names) QVERIFY(&other == &name || !other.intersects(name));
+    }
 }
 
 void PlanPlaceTest::theWindKeepsOffTheNameOfHome() {

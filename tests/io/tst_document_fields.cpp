@@ -413,7 +413,17 @@ void DocumentFieldsTest::numbersMayBringTheirUnit_data() {
     row("weather", "wind_from_deg", "NW", 315.0);
     row("weather", "pressure_pa", "950 hPa", 95000.0);
     row("turn", "share_left", "60 %", 0.6);
+    row("turn", "least_chance", "85 %", 0.85);
+    row("pack", "capacity_factor", "92 %", 0.92);
+    row("weather", "relative_humidity", "55 %", 0.55);
+    // Of the charge that the pack is rated for.
+    row("pack", "rated_current_a", "3C", 13.5);
+    row("pack", "rated_current_a", "30 c", 135.0);
+    row("pack", "strips_current_a", "4C", {});
     row("link", "frequency_mhz", "5.8 GHz", 5800.0);
+    row("link", "radiated_dbm", "100 mW", 20.0);
+    row("link", "radiated_dbm", "0 mW", {});
+    row("mission", "climb_rate_mps", "500 fpm", 2.54);
     row("aircraft", "mass_kg", "1,25 kg", {});
     row("aircraft", "mass_kg", "1250 mAh", {});
     row("aircraft", "mass_kg", "much", {});
@@ -474,7 +484,8 @@ void DocumentFieldsTest::aTextThatSaysItsUnitNeedsNoneInItsKey() {
                            {"aircraft", "cruise_power_w", "cruise_power", "5 A at 14.8 V", 74.0},
                            {"pack", "cell_capacity_ah", "cell_capacity", "4500 mAh", 4.5},
                            {"weather", "temperature_c", "temperature", "68 °F", 20.0},
-                           {"weather", "wind_from_deg", "wind_from", "NW", 315.0}}) {
+                           {"weather", "wind_from_deg", "wind_from", "NW", 315.0},
+                           {"link", "least_signal_dbm", "least_signal", "-101 dBm", -101.0}}) {
         const auto plan = read(row.part, row.key, row.bare, row.text);
         QVERIFY2(plan, row.bare);
         QVERIFY2(plan->diagnostics.empty(), row.bare);

@@ -42,6 +42,18 @@ void TypedNumberTest::unitsAreTurnedIntoTheFields_data() {
     row("20 kn", "m/s", 20.0 * 0.514444444);
     row("500 ft/min", "m/s", 500.0 * 5.08e-3);
     row("400 ft", "m", 121.92);
+    row("300 fpm", "m/s", 300.0 * 5.08e-3);
+    row("400 feet", "m", 121.92);
+    row("3 nm", "km", 5.556);
+    row("1.5 hrs", "min", 90.0);
+    row("14 ounces", "g", 14.0 * 28.349523125);
+    row("5.5 amps at 14.8 volts", "W", 81.4);
+    // Levels of IEC 60027-3, from memory: a milliwatt is 0 dBm, twice as much 3.0103 more.
+    row("1 mW", "dBm", 0.0);
+    row("25 mW", "dBm", 13.979400086720376);
+    row("100 mW", "dBm", 20.0);
+    row("0.5 W", "dBm", 26.989700043360187);
+    row("-105 dBm", "dBm", -105.0);
     row("1.2 km", "m", 1200.0);
     row("2 mi", "km", 3.218688);
     row("10 in", "mm", 254.0);

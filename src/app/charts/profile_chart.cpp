@@ -226,6 +226,7 @@ void ProfileChart::refresh() {
         const auto middle = x[homeward].size() / 2;
         words->position->setCoords(x[homeward][middle], y[homeward][middle]);
         words->setPositionAlignment(Qt::AlignHCenter | Qt::AlignTop);
+        words->setPadding(QMargins(0, look.scaled(3), 0, 0));
         words->setText(homeward ? tr("home") : tr("out"));
     }
     addHeights();

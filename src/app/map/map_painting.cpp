@@ -181,6 +181,14 @@ QPainterPath MapView::outlineOf(const Area& area) const {
     return path;
 }
 
+std::vector<QLineF> MapView::outlineLines(const std::vector<geodesy::EastNorth>& corners) const {
+    std::vector<QLineF> lines;
+    if (corners.size() < 3) return lines;
+    for (std::size_t i = 0; i < corners.size(); ++i)
+        lines.emplace_back(toScreen(corners[i]), toScreen(corners[(i + 1) % corners.size()]));
+    return lines;
+}
+
 std::vector<QRectF> MapView::areaNames() const {
     const QFontMetrics metrics(Look::instance().font(Look::small_px));
     const std::vector<QLineF> lines = wayLines();
@@ -222,11 +230,59 @@ std::vector<QRectF> MapView::areaNames() const {
     return boxes;
 }
 
+namespace {
+
+/// What names keep off, and how much each of it is in their way.
+class InTheWay {
+public:
+    void add(const std::vector<QLineF>& lines, double much) {
+        for (const QLineF& line : lines) lines_.emplace_back(line, much);
+    }
+    void add(const QRectF& box) { boxes_.push_back(box); }
+
+    /// The first of those boxes with the least in its way.
+    QRectF freest(const std::vector<QRectF>& boxes, const QRectF& seen) const {
+        QRectF best;
+        double least = HUGE_VAL;
+        for (const QRectF& box : boxes) {
+            const double much = at(box) + (seen.contains(box) ? 0.0 : outside);
+            if (much >= least) continue;
+            best = box;
+            least = much;
+        }
+        return best;
+    }
+
+    static constexpr double solid = 1.0;
+    /// Dotted and thin: words over it can be read.
+    static constexpr double edge_of_a_band = 0.3;
+
+private:
+    static constexpr double words = 2.0;
+    static constexpr double outside = 3.0;
+
+    double at(const QRectF& box) const {
+        double much = 0.0;
+        for (const auto& [line, one] : lines_) much += crosses(box, line) ? one : 0.0;
+        for (const QRectF& other : boxes_) much += box.intersects(other) ? words : 0.0;
+        return much;
+    }
+
+    std::vector<std::pair<QLineF, double>> lines_;
+    std::vector<QRectF> boxes_;
+};
+
+} // namespace
+
 std::vector<QRectF> MapView::markNames() const {
     const Look& look = Look::instance();
     const QFontMetrics metrics(look.font(Look::small_px, Look::Weight::medium));
-    const std::vector<QLineF> lines = wayLines();
-    std::vector<QRectF> boxes{homeName()};
+    InTheWay in_the_way;
+    in_the_way.add(wayLines(), InTheWay::solid);
+    in_the_way.add(outlineLines(reach_.line), InTheWay::solid);
+    in_the_way.add(homeName());
+    if (turn_) in_the_way.add(turnName());
+    std::vector<QRectF> boxes;
     for (const Mark& mark : marks_) {
         const QPointF at = toScreen(mark.at);
         const double w = metrics.horizontalAdvance(mark.label) + 2.0;
@@ -235,21 +291,11 @@ std::vector<QRectF> MapView::markNames() const {
         const double dy = look.scaled(9);
         const QPointF corners[] = {{dx, -dy - 0.5 * h},     {dx, dy - 0.5 * h},  {-dx - w, -dy - 0.5 * h},
                                    {-dx - w, dy - 0.5 * h}, {-0.5 * w, -dy - h}, {-0.5 * w, dy}};
-        QRectF best;
-        int least = -1;
-        for (const QPointF& corner : corners) {
-            const QRectF box(at + corner, QSizeF(w, h));
-            int in_the_way = 0;
-            for (const QLineF& line : lines) in_the_way += crosses(box, line) ? 1 : 0;
-            for (const QRectF& other : boxes) in_the_way += box.intersects(other) ? 2 : 0;
-            if (!QRectF(rect()).contains(box)) in_the_way += 3;
-            if (least >= 0 && in_the_way >= least) continue;
-            best = box;
-            least = in_the_way;
-        }
-        boxes.push_back(best);
+        std::vector<QRectF> around;
+        for (const QPointF& corner : corners) around.emplace_back(at + corner, QSizeF(w, h));
+        boxes.push_back(in_the_way.freest(around, QRectF(rect())));
+        in_the_way.add(boxes.back());
     }
-    boxes.erase(boxes.begin());
     return boxes;
 }
 
@@ -501,27 +547,52 @@ QRectF MapView::turnName() const {
     const QPointF at = toScreen(turn_->at);
     const bool runs_across = std::abs(turn_->at.east_m) > std::abs(turn_->at.north_m);
     const bool to_the_right = turn_->at.east_m > centre_.east_m;
-    double x = to_the_right ? at.x() + look.scaled(16) : at.x() - look.scaled(16) - w;
-    double y = at.y() - 0.5 * h;
-    if (runs_across && turn_->distance_sd_m > 0.0) {
-        x = at.x() - 0.5 * w;
-        y += look.scaled(22);
+    const double aside = look.scaled(16);
+    const double beside_x = to_the_right ? aside : -aside - w;
+    const double other_x = to_the_right ? -aside - w : aside;
+    const double below_y = look.scaled(22) - 0.5 * h;
+    const double above_y = -look.scaled(22) - 0.5 * h;
+    // Beside the turn; below where its way and its error run to both sides; and off the line of reach, which comes
+    // by.
+    std::vector<QPointF> corners{{beside_x, -0.5 * h}, {-0.5 * w, below_y}};
+    if (runs_across && turn_->distance_sd_m > 0.0) std::swap(corners[0], corners[1]);
+    const double near_x = look.scaled(9);
+    for (const double x : {to_the_right ? near_x : -near_x - w, to_the_right ? -near_x - w : near_x})
+        for (const double y : {below_y, above_y}) corners.emplace_back(x, y);
+    corners.emplace_back(other_x, -0.5 * h);
+    corners.emplace_back(-0.5 * w, above_y);
+    InTheWay in_the_way;
+    in_the_way.add(wayLines(), InTheWay::solid);
+    in_the_way.add({turnError()}, InTheWay::solid);
+    in_the_way.add(outlineLines(reach_.line), InTheWay::solid);
+    for (const auto* edge : {&reach_.inner, &reach_.outer})
+        in_the_way.add(outlineLines(*edge), InTheWay::edge_of_a_band);
+    in_the_way.add(homeName());
+    std::vector<QRectF> around;
+    for (const QPointF& corner : corners) {
+        const double x = std::clamp(at.x() + corner.x(), 2.0, std::max(2.0, width() - w - 2.0));
+        around.emplace_back(x, at.y() + corner.y(), w, h);
     }
-    return {std::clamp(x, 2.0, std::max(2.0, width() - w - 2.0)), y, w, h};
+    return in_the_way.freest(around, QRectF(rect()));
+}
+
+QLineF MapView::turnError() const {
+    const double d = length_of(turn_->at);
+    if (!(d > 0.0)) return {};
+    const auto offset = [&](double metres) {
+        const double f = metres / d;
+        return toScreen({turn_->at.east_m * f, turn_->at.north_m * f});
+    };
+    return {offset(std::max(d - turn_->distance_sd_m, 0.0)), offset(d + turn_->distance_sd_m)};
 }
 
 void MapView::paintTurn(QPainter& painter) const {
     const Look& look = Look::instance();
     if (turn_) {
         const QPointF at = toScreen(turn_->at);
-        const double d = length_of(turn_->at);
-        if (d > 0.0 && turn_->distance_sd_m > 0.0) {
-            const auto offset = [&](double metres) {
-                const double f = metres / d;
-                return toScreen({turn_->at.east_m * f, turn_->at.north_m * f});
-            };
-            const QPointF from = offset(std::max(d - turn_->distance_sd_m, 0.0));
-            const QPointF to = offset(d + turn_->distance_sd_m);
+        if (turn_->distance_sd_m > 0.0 && length_of(turn_->at) > 0.0) {
+            const QPointF from = turnError().p1();
+            const QPointF to = turnError().p2();
             const QPointF side(
                 look.scaled(5) * (to - from).y() / std::max(1.0, std::hypot((to - from).x(), (to - from).y())),
                 -look.scaled(5) * (to - from).x() / std::max(1.0, std::hypot((to - from).x(), (to - from).y())));

@@ -124,6 +124,13 @@ public:
     QPointF windHandle() const;
     /// Where the name of home stands.
     QRectF homeName() const;
+    /// Where the names of the marks stand: beside them, off the ways, the line of reach and each other.
+    std::vector<QRectF> markNames() const;
+    /// Where the turn's words stand: off its error bar, the ways and the line of reach.
+    QRectF turnName() const;
+    /// A closed line, corner to corner.
+    std::vector<QLineF> outlineLines(const std::vector<geodesy::EastNorth>& corners) const;
+    const ReachLine& reachLine() const { return reach_; }
 
 signals:
     void bearingDragged(double bearing_deg);
@@ -174,11 +181,9 @@ private:
     int areaAt(const QPointF& point) const;
     void paintReach(QPainter& painter) const;
     void paintMarks(QPainter& painter) const;
-    /// Where the names of the marks stand: beside them, off the ways and off each other.
-    std::vector<QRectF> markNames() const;
     bool homeNameIsRight() const;
-    /// Where the turn's words stand: off its error bar, below a way that runs across, beside one that runs up.
-    QRectF turnName() const;
+    /// From the near end of the turn's error to the far one.
+    QLineF turnError() const;
     void paintWithinReach(QPainter& painter) const;
     bool homeAt(const QPointF& point) const;
     /// The movable mark under a place of the screen; −1: none.
