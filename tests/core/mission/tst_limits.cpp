@@ -61,6 +61,7 @@ private slots:
     void heightAboveTheGroundBelow();
     void theLinkGivesOut_data();
     void theLinkGivesOut();
+    void theHorizonIsNearForATenthOfTheWay();
     void aHillInTheLineOfSight();
     void thingsOnTheGroundRunOut();
     void goAndNoGo();
@@ -485,6 +486,20 @@ void LimitsTest::theLinkGivesOut() {
     // What earlier flights showed goes before what a formula says.
     request.link->measured_reach_m = 5000.0;
     VERIFY_NEAR(check(planned(request), LimitKind::link_distance).limit, 5000.0, 1e-9);
+}
+
+void LimitsTest::theHorizonIsNearForATenthOfTheWay() {
+    PlanRequest request = well_known();
+    request.mission.height_m = 9.0;
+    request.link->antenna_height_m = 0.25;
+    // By the same formula 4.12·(3 + 0.5) = 14.4 km.
+    for (const auto& [farthest_m, verdict] : {std::pair{12500.0, Verdict::kept}, {13500.0, Verdict::near_it}}) {
+        request.mission.farthest_m = farthest_m;
+        const auto horizon = check(planned(request), LimitKind::link_horizon);
+        VERIFY_NEAR(horizon.limit, 14424.0, 30.0);
+        VERIFY_NEAR(horizon.worst, farthest_m, 50.0);
+        QCOMPARE(int(horizon.verdict), int(verdict));
+    }
 }
 
 void LimitsTest::aHillInTheLineOfSight() {
