@@ -28,6 +28,7 @@ private slots:
     void againstAnAnalyticCase();
     void aDayAsForecastFliesThePlan_data();
     void aDayAsForecastFliesThePlan();
+    void homeIsWhatLandsOverItsVolts();
     void turningEarlierNeverLowersIt_data();
     void turningEarlierNeverLowersIt();
     void theSameSeedIsTheSameChance();
@@ -99,6 +100,29 @@ void ChanceTest::aDayAsForecastFliesThePlan() {
     VERIFY_NEAR(flown.duration_s, plan.flight->duration_s.value, 4e-3 * plan.flight->duration_s.value);
     VERIFY_NEAR(flown.left_wh, plan.flight->landing_energy_left_wh.value, 0.01 * plan.usable_energy_wh.value);
     QVERIFY(flown.home);
+}
+
+void ChanceTest::homeIsWhatLandsOverItsVolts() {
+    // Where the floor is not asked for, the landing voltage says who came home: with anything left, and no less.
+    const Plan plan = planned(sample_request());
+    const DrawnFlights drawn(plan.request, plan.conditions, false);
+    const auto turned_at = [&](double distance_m) {
+        return drawn.fly(DayDraw{}, prepared_flight(plan, drawn, distance_m));
+    };
+    double near_m = plan.turn->distance_m.value;
+    double far_m = 2.0 * near_m;
+    QVERIFY(turned_at(near_m).home);
+    QVERIFY(!turned_at(far_m).home);
+    for (int i = 0; i < 40; ++i) {
+        const double middle_m = 0.5 * (near_m + far_m);
+        (turned_at(middle_m).left_wh > 0.3 ? near_m : far_m) = middle_m;
+    }
+    const auto barely = turned_at(near_m);
+    VERIFY_NEAR(barely.left_wh, 0.3, 0.05);
+    QVERIFY(barely.home);
+    const auto not_quite = turned_at(1.02 * near_m);
+    QVERIFY(not_quite.left_wh < 0.0);
+    QVERIFY(!not_quite.home);
 }
 
 void ChanceTest::turningEarlierNeverLowersIt_data() {
