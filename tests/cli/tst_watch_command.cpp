@@ -230,7 +230,9 @@ void WatchCommandTest::aFlightOverUdp() {
     }
     for (const char* state : {"waiting", "outbound", "inbound", "landed"}) QVERIFY2(states.contains(state), state);
     QVERIFY(said(lines, "percent") && said(lines, "landed") && said(lines, "halfway"));
-    QVERIFY(!said(lines, "disagree") && !said(lines, "land-now") && !said(lines, "stale"));
+    QVERIFY(!said(lines, "disagree") && !said(lines, "land-now"));
+    // Under a sanitizer a stream may be held up by what else the machine does, and silence is then what it is.
+    QVERIFY(sobremesa::tests::sanitized || !said(lines, "stale"));
     // The live state after the last packet is the debrief of the recorded file.
     QByteArray out;
     QCOMPARE(run(QStringLiteral("sobremesa-cli"),

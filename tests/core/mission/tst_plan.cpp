@@ -177,6 +177,9 @@ void PlanTest::aMassThatCannotBelongToTheCellsIsQuestioned() {
     QVERIFY(questioned(battery::Chemistry::li_ion, 4.2, 0.0286));
     QVERIFY(questioned(battery::Chemistry::li_ion, 4.2, 2.86));
     QVERIFY(questioned(battery::Chemistry::lipo, 22.0, 0.181));
+    // 260 and 310 Wh/kg: more than a LiPo of today is believed to hold.
+    QVERIFY(!questioned(battery::Chemistry::lipo, 2.2, 0.125));
+    QVERIFY(questioned(battery::Chemistry::lipo, 2.2, 0.105));
 }
 
 void PlanTest::worstCredibleWindIsTheDearerOne() {
