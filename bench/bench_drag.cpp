@@ -43,7 +43,12 @@ public:
         clock.start();
         session().setRequest(request);
         bool came = wait(&session::PlanSession::planChanged);
-        if (until == painted) window_.repaint();
+        // What the window does next by itself: it lays out, and paints what has changed. Not what comes from other
+        // threads meanwhile: that is the next step.
+        if (until == painted) {
+            QCoreApplication::sendPostedEvents(nullptr, QEvent::LayoutRequest);
+            QCoreApplication::sendPostedEvents(nullptr, QEvent::UpdateRequest);
+        }
         if (until >= looked_out) came = came && wait(&session::PlanSession::outlookChanged);
         // The chance comes as another outlook of the same plan.
         if (until == chanced) came = came && wait(&session::PlanSession::outlookChanged);

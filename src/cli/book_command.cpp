@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <filesystem>
 #include <ostream>
+#include <set>
 
 #include <QEventLoop>
 
@@ -256,23 +257,23 @@ int add_by_hand(session::Workspace& workspace, const BookOptions& options, std::
     if (!flights) return unusable(flights.error(), err);
     say(said, err);
     std::vector<book::KeptFlight> flights_made;
+    // Every name that the book does not know is said, once each: a notebook is put right in one go.
+    std::set<std::string> unknown;
+    const auto id_of = [&](const auto& record_list, const std::string& name, const char* field, std::int64_t line,
+                           auto title) -> std::optional<session::Id> {
+        if (name.empty()) return std::nullopt;
+        const auto id = by_name(record_list, name, {options.by_hand, line, {}, field}, title);
+        if (id) return *id;
+        if (unknown.insert(field + io::lower(name)).second) unusable(id.error(), err);
+        return std::nullopt;
+    };
     for (const io::HandFlight& hand : *flights) {
-        std::optional<session::Id> aircraft;
-        std::optional<session::Id> pack;
-        units::Where where{options.by_hand, hand.line, {}, "aircraft"};
-        if (!hand.aircraft.empty()) {
-            const auto id = by_name(workspace.library().aircraft, hand.aircraft, where, aircraft_title);
-            if (!id) return unusable(id.error(), err);
-            aircraft = *id;
-        }
-        where.field = "pack";
-        if (!hand.pack.empty()) {
-            const auto id = by_name(workspace.library().packs, hand.pack, where, pack_title);
-            if (!id) return unusable(id.error(), err);
-            pack = *id;
-        }
+        const auto& library = workspace.library();
+        const auto aircraft = id_of(library.aircraft, hand.aircraft, "aircraft", hand.line, aircraft_title);
+        const auto pack = id_of(library.packs, hand.pack, "pack", hand.line, pack_title);
         flights_made.push_back(session::made_by_hand(workspace, hand, *flown, aircraft, pack));
     }
+    if (!unknown.empty()) return exit_unusable_input;
     const bool assumed = is_assumed(workspace, options) &&
                          std::any_of(flights->begin(), flights->end(), [&](const io::HandFlight& hand) {
                              return (hand.aircraft.empty() && options.aircraft.empty()) ||

@@ -1,5 +1,6 @@
 #include "session/plan_session.hpp"
 
+#include <algorithm>
 #include <utility>
 
 #include "core/mission/make_plan.hpp"
@@ -10,7 +11,11 @@
 
 namespace sobremesa::session {
 
-PlanSession::PlanSession(QObject* parent) : QObject(parent), request_(first_request()) {}
+PlanSession::PlanSession(QObject* parent) : QObject(parent), request_(first_request()) {
+    soon_.setSingleShot(true);
+    soon_.setInterval(0);
+    connect(&soon_, &QTimer::timeout, this, &PlanSession::lookOut);
+}
 
 std::optional<units::Error> PlanSession::setRequest(const mission::PlanRequest& request) {
     const auto valid = mission::validate(request);
@@ -30,12 +35,14 @@ void PlanSession::show(const mission::PlanRequest& request, std::int64_t documen
 }
 
 void PlanSession::clear() {
+    soon_.stop();
     job_.cancel();
     outlook_job_.cancel();
     chance_job_.cancel();
     ++cleared_;
     plan_.reset();
     outlook_.reset();
+    untried_ = {};
     plan_document_ = -1;
     document_ = 0;
     request_ = first_request();
@@ -47,17 +54,32 @@ namespace {
 
 struct Worked {
     std::shared_ptr<const mission::Plan> plan;
-    /// The verdict comes with the plan: a go that was another plan's must not stand beside it even for a moment.
-    mission::LimitsReport limits;
+    /// The verdict comes with the plan: a go that was another plan's must not stand beside it even for a moment. To
+    /// try the cures takes several times what the plan takes, and waits for its turn.
+    mission::LimitsReport untried;
     std::optional<units::Error> trouble;
     std::optional<units::Error> terrain;
 };
 
 constexpr int bearings = 120;
 
+/// While something is dragged, an offered cure stands until it has been tried anew: what comes and goes thirty
+/// times a second cannot be read, and moves what is under it.
+mission::LimitsReport with_earlier_cures(mission::LimitsReport limits, const mission::LimitsReport& earlier) {
+    for (mission::LimitCheck& check : limits.checks) {
+        if (check.verdict != mission::Verdict::broken || !check.cure) continue;
+        const auto same = std::find_if(earlier.checks.begin(), earlier.checks.end(), [&](const auto& before) {
+            return before.kind == check.kind && before.verdict == mission::Verdict::broken;
+        });
+        check.cure = same == earlier.checks.end() ? std::nullopt : same->cure;
+    }
+    return limits;
+}
+
 } // namespace
 
 void PlanSession::workOut() {
+    soon_.stop();
     outlook_job_.cancel();
     chance_job_.cancel();
     job_.start(
@@ -71,7 +93,7 @@ void PlanSession::workOut() {
                 worked.trouble = plan.error();
                 return worked;
             }
-            if (looks_out) worked.limits = mission::check_limits(*plan, io::on_all_cores);
+            if (looks_out) worked.untried = mission::untried_limits(*plan);
             worked.plan = std::make_shared<const mission::Plan>(std::move(*plan));
             return worked;
         },
@@ -84,7 +106,8 @@ void PlanSession::workOut() {
             auto outlook = std::make_shared<PlanOutlook>();
             if (outlook_ && plan_document_ == document) *outlook = *outlook_;
             outlook->plan = worked.plan;
-            outlook->limits = std::move(worked.limits);
+            untried_ = std::move(worked.untried);
+            outlook->limits = with_earlier_cures(untried_, outlook->limits);
             plan_document_ = document;
             plan_ = worked.plan;
             if (looks_out_) outlook_ = std::move(outlook);
@@ -96,17 +119,17 @@ void PlanSession::workOut() {
             emit planChanged();
             if (!looks_out_) return;
             emit outlookChanged();
-            lookOut();
+            soon_.start();
         });
 }
 
 void PlanSession::lookOut() {
     outlook_job_.start(
-        [plan = plan_, before = outlook_](const std::stop_token& stop) {
+        [plan = plan_, before = outlook_, untried = untried_](const std::stop_token& stop) {
             auto outlook = std::make_shared<PlanOutlook>();
             outlook->plan = plan;
             const auto& terrain = plan->request.mission.terrain;
-            outlook->limits = before->limits;
+            outlook->limits = mission::with_tried_cures(*plan, untried, stop, io::on_all_cores);
             const bool same_ground = before->relief && before->relief_of == terrain.get();
             if (same_ground)
                 outlook->relief = before->relief;

@@ -5,6 +5,7 @@
 
 #include <QObject>
 #include <QString>
+#include <QTimer>
 
 #include "core/geodesy/relief.hpp"
 #include "core/matching/sun_day.hpp"
@@ -48,11 +49,11 @@ public:
     /// The document that the present plan belongs to. Plans of different documents are no edits of each other.
     std::int64_t planDocument() const { return plan_document_; }
     bool is_settled() const { return !job_.is_running(); }
-    /// Limits, reach and, in its plan, the chance. Its limits are always those of `plan()`; the reach, the landing
-    /// places and the relief may lag behind it, and never belong to another document.
+    /// Limits, reach and, in its plan, the chance. Its limits are always those of `plan()`; their cures, the reach,
+    /// the landing places and the relief may lag behind it, and never belong to another document.
     std::shared_ptr<const PlanOutlook> outlook() const { return outlook_; }
     bool outlook_is_settled() const {
-        return is_settled() && !outlook_job_.is_running() && !chance_job_.is_running();
+        return is_settled() && !soon_.isActive() && !outlook_job_.is_running() && !chance_job_.is_running();
     }
 
     /// Shows another state of a document, as opening, undoing and a change in the library bring it about: no edit.
@@ -80,10 +81,14 @@ private:
     void lookOut();
     void drawChance();
     std::shared_ptr<const PlanOutlook> outlook_;
+    /// Of `plan_`, before their cures were tried.
+    mission::LimitsReport untried_;
     std::int64_t document_ = 0;
     std::int64_t plan_document_ = -1;
     /// Work begun before is of no interest any more once the table is cleared.
     int cleared_ = 0;
+    /// Begins with the outlook once what came with the plan is painted: it takes every core.
+    QTimer soon_;
     LatestJob job_;
     LatestJob outlook_job_;
     LatestJob chance_job_;

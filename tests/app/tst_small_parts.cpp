@@ -13,6 +13,7 @@
 #include "app/widgets/button_row.hpp"
 #include "app/widgets/cell_model.hpp"
 #include "app/widgets/data_table.hpp"
+#include "app/widgets/editable_word.hpp"
 #include "app/widgets/fold.hpp"
 #include "app/widgets/number_field.hpp"
 #include "app/widgets/small_table.hpp"
@@ -55,6 +56,7 @@ private slots:
     void aSmallTableKnowsWhenItIsTypedIn();
     void buttonsCallWhatTheyAreGiven();
     void aTextChangesItsRoleAndKeepsItsWords();
+    void otherFiguresTakeTheSameRoom();
     void twoPanesFoldIntoTabs();
     void decimalsAreTheLanguagesForPeopleAndPointsInFiles();
 };
@@ -218,6 +220,52 @@ void SmallPartsTest::aTextChangesItsRoleAndKeepsItsWords() {
     QVERIFY(label.text().isEmpty());
     label.setWords(QStringLiteral("kept"));
     QCOMPARE(label.text(), QStringLiteral("kept"));
+}
+
+void SmallPartsTest::otherFiguresTakeTheSameRoom() {
+    QCOMPARE(Look::shapeOf(QStringLiteral("12.5 km, −3 %")), QStringLiteral("00.0 km, −0 %"));
+    // What the shape rests on, in every weight and beside whatever stands at a figure.
+    for (const auto weight : {Look::Weight::regular, Look::Weight::medium, Look::Weight::semibold}) {
+        for (const double px : {Look::small_px, Look::text_px, Look::sentence_px}) {
+            const QFontMetricsF metrics(Look::instance().font(px, weight));
+            for (const char* around : {"%1%1", "%1.%1 km", "%1,%1 Wh", "±%1", "−%1°C", "(%1)", "%1:%1", "A%1",
+                                       "T%1/%1 m", "%1 %", "x%1V"}) {
+                const QString words = QString::fromUtf8(around);
+                const double wide = metrics.horizontalAdvance(words.arg(0));
+                for (int digit = 1; digit < 10; ++digit)
+                    QVERIFY2(std::abs(metrics.horizontalAdvance(words.arg(digit)) - wide) < 0.01,
+                             qPrintable(words.arg(digit)));
+            }
+        }
+    }
+    const auto same_as_new = [](TextLabel& label, TextLabel::Role role, const QString& words) {
+        label.setWords(words);
+        const TextLabel fresh(role, words);
+        return label.text() == fresh.text() && label.sizeHint() == fresh.sizeHint() &&
+               label.heightForWidth(180) == fresh.heightForWidth(180) &&
+               label.minimumSizeHint() == fresh.minimumSizeHint();
+    };
+    for (const auto role : {TextLabel::Role::plain, TextLabel::Role::sentence, TextLabel::Role::warning}) {
+        TextLabel label(role, QStringLiteral("Turn at <b>11.1 km</b> after 14:11, with 11 % left."));
+        (void)label.sizeHint();
+        (void)label.heightForWidth(180);
+        QVERIFY(same_as_new(label, role, QStringLiteral("Turn at <b>28.4 km</b> after 36:07, with 20 % left.")));
+        QVERIFY(same_as_new(label, role,
+                            QStringLiteral("Turn at <b>8.4 km</b> after 1 h 06:07, with 20 % left, "
+                                           "and nothing more than that.")));
+        QVERIFY(same_as_new(label, role, QStringLiteral("No turn.")));
+    }
+    EditableWord word;
+    word.setText(QStringLiteral("11.1 m/s"));
+    const QSize before = word.sizeHint();
+    word.setText(QStringLiteral("38.4 m/s"));
+    QCOMPARE(word.sizeHint(), before);
+    word.setText(QStringLiteral("138.4 m/s"));
+    QVERIFY(word.sizeHint().width() > before.width());
+    Look::instance().setTextScale(1.5);
+    const QSize large = word.sizeHint();
+    Look::instance().setTextScale(1.0);
+    QVERIFY(large.width() > word.sizeHint().width());
 }
 
 void SmallPartsTest::twoPanesFoldIntoTabs() {

@@ -1090,6 +1090,15 @@ void CommandLineTest::flightsByHandAreAddedToABook() {
     QCOMPARE(refused.code, 1);
     QVERIFY2(QString::fromStdString(refused.err).contains(QStringLiteral("Date, Time, Distance (km)")),
              refused.err.c_str());
+    // Names that the book does not know are said all at once, each of them once, and nothing is filed.
+    const std::string strangers = file(QStringLiteral("strangers.csv"), "date,duration,aircraft,pack\n"
+                                                                        "2026-06-01,20:00,Milana,M1\n"
+                                                                        "2026-06-02,21:00,milana,M2\n");
+    const auto unknown = cli_run({"--book", book, "book", "add", "--by-hand", strangers});
+    QCOMPARE(unknown.code, 1);
+    QCOMPARE(QString::fromStdString(unknown.err).trimmed().count(QLatin1Char('\n')) + 1, 3);
+    for (const char* name : {"line 2", "“Milana”", "“M1”", "line 3", "“M2”"})
+        QVERIFY2(unknown.err.find(name) != std::string::npos, unknown.err.c_str());
     QCOMPARE(
         cli_run({"--book", book, "book", "add", "--by-hand", table, "--json"}).object()["known_already"].get<int>(),
         2);

@@ -23,6 +23,15 @@ QString demo(const char* name) {
     return QStringLiteral(DEMO_DIR "/") + QLatin1String(name);
 }
 
+/// What is offered against its broken limits.
+std::vector<double> cures(const PlanSession& session) {
+    std::vector<double> values;
+    for (const auto& check : session.outlook()->limits.checks) {
+        if (check.verdict == mission::Verdict::broken && check.cure) values.push_back(check.cure->value);
+    }
+    return values;
+}
+
 } // namespace
 
 class SessionTest : public QObject {
@@ -35,6 +44,7 @@ private slots:
     void requestBecomesAPlan();
     void impossibleRequestChangesNothing();
     void theVerdictIsAlwaysThatOfThePlan();
+    void onlyACureThatWasTriedIsOffered();
     void aClearedTableStaysCleared();
     void plansAreSavedAndOpened();
     void logsOpenWithProgress();
@@ -147,10 +157,26 @@ void SessionTest::theVerdictIsAlwaysThatOfThePlan() {
     QVERIFY(!session.setRequest(request));
     EVENTUALLY(session.outlook_is_settled());
     QVERIFY(!session.outlook()->limits.go);
+    QCOMPARE(cures(session), std::vector<double>{40.0});
     request.height_ceiling_m = 120.0;
     QVERIFY(!session.setRequest(request));
     EVENTUALLY(session.outlook_is_settled());
     QVERIFY(shown >= 6);
+}
+
+void SessionTest::onlyACureThatWasTriedIsOffered() {
+    PlanSession session;
+    std::vector<std::vector<double>> offered;
+    connect(&session, &PlanSession::planChanged, this, [&] { offered.push_back(cures(session)); });
+    auto request = tests::sample_request();
+    for (const double ceiling_m : {40.0, 60.0}) {
+        request.height_ceiling_m = ceiling_m;
+        QVERIFY(!session.setRequest(request));
+        EVENTUALLY(session.plan() && session.outlook_is_settled());
+        QCOMPARE(cures(session), std::vector<double>{ceiling_m});
+    }
+    // Nobody has tried one yet when the first plan comes; beside the second stands that of the first until then.
+    QCOMPARE(offered, (std::vector<std::vector<double>>{{}, {40.0}}));
 }
 
 void SessionTest::aClearedTableStaysCleared() {

@@ -141,6 +141,11 @@ void MapView::paintReach(QPainter& painter) const {
 namespace {
 
 bool crosses(const QRectF& box, const QLineF& line) {
+    // Most lines are far away, and this is asked of hundreds for each place that a name may have.
+    const bool beside = std::max(line.x1(), line.x2()) < box.left() ||
+                        std::min(line.x1(), line.x2()) > box.right() ||
+                        std::max(line.y1(), line.y2()) < box.top() || std::min(line.y1(), line.y2()) > box.bottom();
+    if (beside) return false;
     if (box.contains(line.p1()) || box.contains(line.p2())) return true;
     const QLineF sides[] = {{box.topLeft(), box.topRight()},
                             {box.topRight(), box.bottomRight()},

@@ -30,6 +30,7 @@ SettingLine::SettingLine(session::PlanSession& session, const QString& names, QW
     connect(&session_, &session::PlanSession::requestChanged, this, &SettingLine::refresh);
     connect(&Look::instance(), &Look::changed, this, [this] {
         words_ = setting_words(Look::instance().quantities());
+        measure();
         refresh();
     });
     setSentence(plan_setting_sentence());
@@ -42,7 +43,7 @@ void SettingLine::setSentence(const QString& sentence) {
     static const QRegularExpression placeholder(QStringLiteral("%(\\d)"));
     const auto add_plain = [this](const QString& text) {
         for (const QString& word : text.split(QLatin1Char(' '), Qt::SkipEmptyParts))
-            pieces_.push_back({nullptr, word, {}});
+            pieces_.push_back({nullptr, word, {}, 0});
     };
     qsizetype from = 0;
     for (auto match = placeholder.globalMatch(sentence); match.hasNext();) {
@@ -51,10 +52,16 @@ void SettingLine::setSentence(const QString& sentence) {
         from = found.capturedEnd();
         const auto index = std::size_t(found.captured(1).toInt() - 1);
         buttons_[index]->show();
-        pieces_.push_back({buttons_[index], QString::number(index), {}});
+        pieces_.push_back({buttons_[index], QString::number(index), {}, 0});
     }
     add_plain(sentence.mid(from));
+    measure();
     refresh();
+}
+
+void SettingLine::measure() {
+    const QFontMetrics plain(Look::instance().font(plain_px));
+    for (Piece& piece : pieces_) piece.wide = piece.word ? 0 : plain.horizontalAdvance(piece.text);
 }
 
 void SettingLine::refresh() {
@@ -82,7 +89,7 @@ int SettingLine::layOut(int width, bool move) {
     int y = 0;
     for (std::size_t i = 0; i < pieces_.size(); ++i) {
         Piece& piece = pieces_[i];
-        const int w = piece.word ? piece.word->sizeHint().width() : plain.horizontalAdvance(piece.text);
+        const int w = piece.word ? piece.word->sizeHint().width() : piece.wide;
         // Punctuation stays with what it follows.
         const QString comma = QStringLiteral(",");
         const bool hangs = !piece.word && piece.text == comma;

@@ -42,7 +42,9 @@ private:
         EditableWord* word = nullptr; ///< or plain text
         QString text;
         QRect place;
+        int wide = 0; ///< of plain text
     };
+    void measure();
     void refresh();
     int layOut(int width, bool move);
     void openSheet(std::size_t index);

@@ -81,4 +81,11 @@ void Look::apply() {
     QToolTip::setPalette(palette);
 }
 
+QString Look::shapeOf(QString text) {
+    for (QChar& letter : text) {
+        if (letter.isDigit()) letter = QLatin1Char('0');
+    }
+    return text;
+}
+
 } // namespace sobremesa::app

@@ -35,6 +35,9 @@ public:
     /// Of the typeface; empty: the desktop's.
     const QString& family() const { return family_; }
     QFont font(double pixels, Weight weight = Weight::regular) const;
+    /// What a text is as wide as: itself with every digit a nought. The typeface's digits are all of one width, and
+    /// a text whose figures alone have changed need not be measured anew.
+    static QString shapeOf(QString text);
 
     /// Size of ordinary text, in pixels of the design.
     static constexpr double text_px = 13.0;

@@ -26,9 +26,14 @@ EditableWord::EditableWord(QWidget* parent) : QAbstractButton(parent) {
 
 QSize EditableWord::sizeHint() const {
     const Look& look = Look::instance();
-    const QFontMetrics metrics(word_font());
-    return {metrics.horizontalAdvance(text()) + look.scaled(2),
-            std::max(metrics.height() + look.scaled(6), look.scaled(24))};
+    const QFont font = word_font();
+    const QString shape = Look::shapeOf(text());
+    if (hint_px_ == font.pixelSize() && hint_of_ == shape) return hint_;
+    const QFontMetrics metrics(font);
+    hint_px_ = font.pixelSize();
+    hint_of_ = shape;
+    return hint_ = {metrics.horizontalAdvance(text()) + look.scaled(2),
+                    std::max(metrics.height() + look.scaled(6), look.scaled(24))};
 }
 
 int EditableWord::baseline() const {

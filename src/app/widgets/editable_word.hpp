@@ -27,6 +27,10 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
+    /// Of the text's shape, in a font of so many pixels.
+    mutable QSize hint_;
+    mutable QString hint_of_;
+    mutable int hint_px_ = 0;
     bool steppable_ = false;
     bool dragging_ = false;
     int press_x_ = 0;

@@ -20,6 +20,7 @@ ExplainedNumber::ExplainedNumber(QWidget* parent) : QWidget(parent) {
     setCursor(Qt::WhatsThisCursor);
     setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);
     connect(&Look::instance(), &Look::changed, this, [this] {
+        write();
         updateGeometry();
         update();
     });
@@ -30,33 +31,39 @@ void ExplainedNumber::setExplanation(const std::optional<units::Explanation>& ex
     setVisible(explanation.has_value());
     if (!explanation) return;
     caption_ = caption.isEmpty() ? wording::name(explanation->quantity) : caption;
-    const Parts p = parts();
-    setAccessibleName(tr("%1: %2 %3", "caption, figure, error and unit").arg(caption_, p.figure, p.rest));
+    write();
+    setAccessibleName(tr("%1: %2 %3", "caption, figure, error and unit").arg(caption_, parts_.figure, parts_.rest));
     setToolTip(tr("Why? (F1)"));
     updateGeometry();
     update();
 }
 
-ExplainedNumber::Parts ExplainedNumber::parts() const {
+void ExplainedNumber::write() {
+    if (!explanation_) return;
     const auto& q = Look::instance().quantities();
     wording::Notation notation = q.notation(explanation_->quantity);
     const QString unit = notation.unit;
     notation.unit.clear();
     const auto& value = explanation_->value;
     const QString error = wording::written_error(value.sd, notation);
-    return {wording::written(value.value, value.sd, notation),
-            error.isEmpty() ? unit : error + QChar(0x202F) + unit};
+    parts_ = {wording::written(value.value, value.sd, notation),
+              error.isEmpty() ? unit : error + QChar(0x202F) + unit};
 }
 
 QSize ExplainedNumber::sizeHint() const {
+    const QString shape = Look::shapeOf(
+        QStringLiteral("%1|%2|%3").arg(parts_.figure, parts_.rest, explanation_ ? caption_ : QString()));
+    const double scale = Look::instance().textScale();
+    if (shape == hint_of_ && scale == hint_scale_) return hint_;
+    hint_scale_ = scale;
     const Look& look = Look::instance();
     const QFontMetrics figure(look.font(Look::figure_px, Look::Weight::semibold));
     const QFontMetrics small(look.font(Look::small_px));
-    if (!explanation_) return {0, figure.height() + small.height()};
-    const Parts p = parts();
-    const int top = figure.horizontalAdvance(p.figure) + look.scaled(6) + small.horizontalAdvance(p.rest);
-    return {std::max(top, small.horizontalAdvance(caption_)) + look.scaled(4),
-            figure.height() + small.height() + look.scaled(2)};
+    hint_of_ = shape;
+    if (!explanation_) return hint_ = {0, figure.height() + small.height()};
+    const int top = figure.horizontalAdvance(parts_.figure) + look.scaled(6) + small.horizontalAdvance(parts_.rest);
+    return hint_ = {std::max(top, small.horizontalAdvance(caption_)) + look.scaled(4),
+                    figure.height() + small.height() + look.scaled(2)};
 }
 
 void ExplainedNumber::paintEvent(QPaintEvent*) {
@@ -67,7 +74,7 @@ void ExplainedNumber::paintEvent(QPaintEvent*) {
     const QFont small_font = look.font(Look::small_px);
     const QFontMetrics figure(figure_font);
     const QFontMetrics small(small_font);
-    const Parts p = parts();
+    const Parts& p = parts_;
     painter.setPen(look.theme().ink);
     painter.setFont(figure_font);
     painter.drawText(0, figure.ascent(), p.figure);
@@ -93,8 +100,7 @@ void ExplainedNumber::showWhy() {
 void ExplainedNumber::fillMenu(QMenu& menu, const QPoint&) {
     if (!explanation_) return;
     menu.addAction(tr("Why this number?"), this, &ExplainedNumber::showWhy);
-    const Parts p = parts();
-    const QString text = QStringLiteral("%1 %2").arg(p.figure, p.rest);
+    const QString text = QStringLiteral("%1 %2").arg(parts_.figure, parts_.rest);
     menu.addAction(tr("Copy %1").arg(text), this, [text] { QApplication::clipboard()->setText(text); });
 }
 

@@ -35,10 +35,15 @@ private:
         QString figure;
         QString rest; ///< "± 3 Wh"
     };
-    Parts parts() const;
+    void write();
 
     std::optional<units::Explanation> explanation_;
     QString caption_;
+    Parts parts_;
+    /// Of the shapes of what stands on it, at that scale.
+    mutable QSize hint_;
+    mutable QString hint_of_;
+    mutable double hint_scale_ = 0.0;
     bool hovered_ = false;
 };
 

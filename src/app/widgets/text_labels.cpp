@@ -1,5 +1,7 @@
 #include "app/widgets/text_labels.hpp"
 
+#include <utility>
+
 #include <QEvent>
 #include <QTextDocument>
 
@@ -21,7 +23,12 @@ void TextLabel::setWords(const QString& words) {
     if (words == words_ && !text().isEmpty()) return;
     words_ = words;
     setAccessibleName(wording::without_markup(words));
-    dress();
+    // Other figures in the same words take the room that they took.
+    const QString shape = Look::shapeOf(words);
+    if (shape == std::exchange(shape_, shape) && !text().isEmpty() && !elided_)
+        setText(dressed());
+    else
+        dress();
 }
 
 void TextLabel::setRole(Role role) {
@@ -30,31 +37,37 @@ void TextLabel::setRole(Role role) {
     dress();
 }
 
+QString TextLabel::dressed() const {
+    QString text = words_;
+    if (role_ == Role::sentence) {
+        text = wording::unbroken(text);
+        text.replace(QStringLiteral("<b>"), QStringLiteral("<span style=\"font-weight:600\">"));
+        text.replace(QStringLiteral("</b>"), QStringLiteral("</span>"));
+        return QStringLiteral("<p style=\"line-height:118%\">%1</p>").arg(text);
+    }
+    if (role_ == Role::warning && !text.isEmpty()) text.prepend(QStringLiteral("▲ "));
+    return Qt::mightBeRichText(text) ? wording::unbroken(text) : text;
+}
+
 void TextLabel::dress() {
     const Look& look = Look::instance();
     const Theme& theme = look.theme();
     QColor colour = theme.ink;
     QFont font = look.font(Look::text_px);
-    QString text = words_;
     switch (role_) {
     case Role::plain: break;
     case Role::quiet: colour = theme.soft_ink; break;
     case Role::heading: font = look.font(Look::text_px, Look::Weight::semibold); break;
     case Role::sentence:
         font = look.font(Look::sentence_px);
-        text = wording::unbroken(text);
-        text.replace(QStringLiteral("<b>"), QStringLiteral("<span style=\"font-weight:600\">"));
-        text.replace(QStringLiteral("</b>"), QStringLiteral("</span>"));
-        text = QStringLiteral("<p style=\"line-height:118%\">%1</p>").arg(text);
         setTextFormat(Qt::RichText);
         break;
     case Role::warning:
         colour = theme.warning;
         font = look.font(Look::text_px, Look::Weight::medium);
-        text = words_.isEmpty() ? QString() : QStringLiteral("▲ ") + words_;
         break;
     }
-    if (role_ != Role::sentence && Qt::mightBeRichText(text)) text = wording::unbroken(text);
+    QString text = dressed();
     forget();
     QPalette palette = this->palette();
     palette.setColor(QPalette::WindowText, colour);

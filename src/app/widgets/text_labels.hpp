@@ -33,12 +33,15 @@ protected:
 private:
     using QLabel::setText; // by setWords
     void dress();
+    /// The words as the label takes them.
+    QString dressed() const;
     void forget();
     Role role_;
     bool elided_ = false;
     /// As the look wants it.
     QFont font_;
     QString words_;
+    QString shape_;
     mutable QHash<int, int> heights_;
     mutable QSize hint_;
     mutable QSize least_;

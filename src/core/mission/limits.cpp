@@ -27,8 +27,7 @@ class Checker {
 public:
     explicit Checker(const Plan& plan) : plan_(plan), request_(plan.request) {}
 
-    /// @param try_cures  before they are offered; null: they are taken as they are first thought of
-    LimitsReport report(const Parallel& try_cures) {
+    LimitsReport report() {
         add_pack_limits(plan_, checks_);
         add_air_limits(plan_, checks_);
         add_flyable_limits(plan_, checks_);
@@ -40,7 +39,6 @@ public:
         power_demand();
         alternates();
         areas();
-        if (try_cures) offer_tried_cures(try_cures);
         std::stable_sort(checks_.begin(), checks_.end(), [](const LimitCheck& a, const LimitCheck& b) {
             static constexpr std::array<int, 4> rank = {2, 1, 0, 3}; // kept, near, broken, unknown
             return rank[std::size_t(a.verdict)] < rank[std::size_t(b.verdict)];
@@ -54,44 +52,6 @@ public:
     }
 
 private:
-    void offer_tried_cures(const Parallel& parallel) {
-        std::vector<std::size_t> broken;
-        for (std::size_t i = 0; i < checks_.size(); ++i) {
-            if (checks_[i].cure && checks_[i].verdict == Verdict::broken) broken.push_back(i);
-        }
-        std::vector<std::optional<LimitCheck::Cure>> cures(broken.size());
-        parallel(broken.size(), [&](std::size_t i) { cures[i] = tried_cure(checks_[broken[i]]); });
-        for (std::size_t i = 0; i < broken.size(); ++i) checks_[broken[i]].cure = cures[i];
-    }
-
-    /// The cure that clears it without breaking another limit, if need be a step further than first thought.
-    std::optional<LimitCheck::Cure> tried_cure(const LimitCheck& broken) const {
-        std::optional<LimitCheck::Cure> cure = broken.cure;
-        constexpr int rounds = 4;
-        for (int round = 0; round < rounds && cure; ++round) {
-            const auto plan = make_trial_plan(with_cure(request_, *cure));
-            if (!plan || !plan->turn) return std::nullopt;
-            const LimitsReport after = Checker(*plan).report(nullptr);
-            const auto same = std::find_if(after.checks.begin(), after.checks.end(),
-                                           [&](const LimitCheck& c) { return c.kind == broken.kind; });
-            if (same == after.checks.end() || same->verdict != Verdict::broken)
-                return breaks_another(after, broken.kind) ? std::nullopt : cure;
-            const auto next = same->cure;
-            if (!next || next->input != cure->input || next->value == cure->value) return std::nullopt;
-            cure = next;
-        }
-        return std::nullopt;
-    }
-
-    bool breaks_another(const LimitsReport& after, LimitKind cured) const {
-        return std::any_of(after.checks.begin(), after.checks.end(), [&](const LimitCheck& c) {
-            if (c.verdict != Verdict::broken || c.kind == cured) return false;
-            return std::none_of(checks_.begin(), checks_.end(), [&](const LimitCheck& before) {
-                return before.kind == c.kind && before.verdict == Verdict::broken;
-            });
-        });
-    }
-
     void power_demand() {
         LimitCheck& check = add_check(checks_, LimitKind::power_demand, Quantity::power_share);
         if (!request_.aircraft.full_power_w) return;
@@ -190,6 +150,35 @@ private:
     std::vector<LimitCheck> checks_;
 };
 
+bool breaks_another(const LimitsReport& before, const LimitsReport& after, LimitKind cured) {
+    return std::any_of(after.checks.begin(), after.checks.end(), [&](const LimitCheck& c) {
+        if (c.verdict != Verdict::broken || c.kind == cured) return false;
+        return std::none_of(before.checks.begin(), before.checks.end(), [&](const LimitCheck& same) {
+            return same.kind == c.kind && same.verdict == Verdict::broken;
+        });
+    });
+}
+
+/// The cure that clears it without breaking another limit, if need be a step further than first thought.
+std::optional<LimitCheck::Cure> tried_cure(const PlanRequest& request, const LimitsReport& before,
+                                           const LimitCheck& broken) {
+    std::optional<LimitCheck::Cure> cure = broken.cure;
+    constexpr int rounds = 4;
+    for (int round = 0; round < rounds && cure; ++round) {
+        const auto plan = make_trial_plan(with_cure(request, *cure));
+        if (!plan || !plan->turn) return std::nullopt;
+        const LimitsReport after = untried_limits(*plan);
+        const auto same = std::find_if(after.checks.begin(), after.checks.end(),
+                                       [&](const LimitCheck& c) { return c.kind == broken.kind; });
+        if (same == after.checks.end() || same->verdict != Verdict::broken)
+            return breaks_another(before, after, broken.kind) ? std::nullopt : cure;
+        const auto next = same->cure;
+        if (!next || next->input != cure->input || next->value == cure->value) return std::nullopt;
+        cure = next;
+    }
+    return std::nullopt;
+}
+
 } // namespace
 
 LimitCheck& add_check(std::vector<LimitCheck>& checks, LimitKind kind, Quantity quantity) {
@@ -243,7 +232,22 @@ const char* verdict_word(Verdict verdict) {
 }
 
 LimitsReport check_limits(const Plan& plan, const Parallel& parallel) {
-    return Checker(plan).report(parallel);
+    return with_tried_cures(plan, untried_limits(plan), {}, parallel);
+}
+
+LimitsReport untried_limits(const Plan& plan) {
+    return Checker(plan).report();
+}
+
+LimitsReport with_tried_cures(const Plan& plan, LimitsReport untried, const std::stop_token& stop,
+                              const Parallel& parallel) {
+    const LimitsReport before = untried;
+    parallel(untried.checks.size(), [&](std::size_t i) {
+        LimitCheck& check = untried.checks[i];
+        if (check.verdict != Verdict::broken || !check.cure) return;
+        check.cure = stop.stop_requested() ? std::nullopt : tried_cure(plan.request, before, check);
+    });
+    return untried;
 }
 
 namespace {

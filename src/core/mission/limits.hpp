@@ -1,6 +1,7 @@
 #pragma once
 
 #include <optional>
+#include <stop_token>
 #include <string>
 #include <vector>
 
@@ -85,6 +86,16 @@ struct LimitsReport {
 /// Currents, volts and temperature along the whole flight: the pack discharged through the flight's own legs.
 /// @param parallel  what tries the cures, a plan each
 LimitsReport check_limits(const Plan& plan, const Parallel& parallel = in_turn);
+
+/// The first part of `check_limits`, for who cannot wait: the same verdicts, with cures that nobody has tried and
+/// that may not be offered.
+LimitsReport untried_limits(const Plan& plan);
+/// The second: the cures that clear their limit and break no other, in place of the untried ones. A plan is made
+/// for each, so that it takes several times what the plan took.
+/// @param plan  what the limits are of
+/// @param stop  leaves without cures what has not been tried
+LimitsReport with_tried_cures(const Plan& plan, LimitsReport untried, const std::stop_token& stop = {},
+                              const Parallel& parallel = in_turn);
 
 /// Where a cure's input stands in the plan document, as error messages name it.
 const char* cure_field(const LimitCheck::Cure& cure);
