@@ -308,6 +308,10 @@
         <source>°F</source>
         <translation>°F</translation>
     </message>
+    <message>
+        <source>%1 min %2 s</source>
+        <translation>%1 min %2 s</translation>
+    </message>
 </context>
 <context>
     <name>main</name>

@@ -342,9 +342,8 @@ FlightCard::Sketch sketch_of(const mission::Plan& plan, const wording::Quantitie
         leg.homeward = sum.homeward;
         for (const auto& at : sum.points) leg.points.emplace_back(at.east_m, at.north_m);
         if (sum.ground_mps() > 0.0 && leg.points.size() > 1) {
-            leg.label =
-                CardWords::tr("%1, %2, %3", "course, distance, time")
-                    .arg(wording::course_text(sum, q), q.distance(sum.ground_m), q.duration(sum.duration_s));
+            leg.label = CardWords::tr("%1, %2, %3", "course, distance, time")
+                            .arg(wording::course_text(sum, q), q.distance(sum.ground_m), q.legTime(sum.duration_s));
         }
         if (leg.points.size() > 1) sketch.legs.push_back(std::move(leg));
     }

@@ -272,7 +272,7 @@ std::vector<AlarmLine> alarm_lines(const mission::AlarmSheet& sheet, const Quant
             {PlansWords::tr("turn for home at"), PlansWords::tr("%1 (set %2)", "charge, as radios take it")
                                                      .arg(charge(*sheet.turn_ah), charge(*sheet.turn_set_ah))});
     }
-    if (sheet.turn_time_s) lines.push_back({PlansWords::tr("timer, at the turn"), q.duration(*sheet.turn_time_s)});
+    if (sheet.turn_time_s) lines.push_back({PlansWords::tr("timer, at the turn"), q.timer(*sheet.turn_time_s)});
     if (sheet.over_land_by_ah) {
         lines.push_back({PlansWords::tr("over land by"),
                          PlansWords::tr("%1 (set %2), %3 from home", "charge, as radios take it, distance")
@@ -391,7 +391,7 @@ std::vector<LegRow> leg_rows(const mission::Plan& plan, const Quantities& q) {
             !sum.homeward && sum.group < int(list.size()) ? list[std::size_t(sum.group)].waypoint : -1;
         const bool moves = sum.ground_mps() > 0.0;
         rows.push_back({to_text(plan, sum, waypoint), moves ? q.distance(sum.ground_m) : nothing,
-                        q.duration(sum.duration_s), q.energy(sum.energy_wh),
+                        q.legTime(sum.duration_s), q.energy(sum.energy_wh),
                         moves ? q.speed(sum.ground_mps()) : nothing,
                         sum.airspeed_mps > 0.0 ? q.speed(sum.airspeed_mps) : nothing,
                         figure(Quantity::alarm_charge, sum.used_ah, q), course_text(sum, q)});

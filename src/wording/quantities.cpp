@@ -172,13 +172,41 @@ QString Quantities::energy(double wh, double sd) const {
 QString Quantities::duration(double seconds) const {
     if (!std::isfinite(seconds)) return QStringLiteral("–");
     constexpr double longest_in_minutes_s = 100.0 * units::seconds_per_minute;
-    if (seconds < 2.0 * units::seconds_per_minute) return written(seconds, 0.0, {1.0, UnitWords::tr("s"), 0});
+    // What is written as a second more would be two minutes.
+    if (std::round(seconds) < 2.0 * units::seconds_per_minute)
+        return written(seconds, 0.0, {1.0, UnitWords::tr("s"), 0});
     const double minutes = std::round(seconds / units::seconds_per_minute);
     if (seconds < longest_in_minutes_s) return written(minutes, 0.0, {1.0, UnitWords::tr("min"), 0});
     const double hours = std::floor(minutes / 60.0);
     return UnitWords::tr("%1 h %2 min")
         .arg(digits(hours, 0), digits(minutes - 60.0 * hours, 0))
         .replace(QLatin1Char(' '), narrow_space);
+}
+
+QString Quantities::legTime(double seconds) const {
+    constexpr double whole_minutes_from_s = 10.0 * units::seconds_per_minute;
+    const double whole_s = std::round(seconds);
+    if (!(whole_s >= 2.0 * units::seconds_per_minute && whole_s < whole_minutes_from_s)) return duration(seconds);
+    const double minutes = std::floor(whole_s / units::seconds_per_minute);
+    return UnitWords::tr("%1 min %2 s")
+        .arg(digits(minutes, 0), digits(whole_s - units::seconds_per_minute * minutes, 0))
+        .replace(QLatin1Char(' '), narrow_space);
+}
+
+QString Quantities::timeLeft(double seconds) const {
+    if (!std::isfinite(seconds)) return duration(seconds);
+    const double step_s = seconds < 2.0 * units::seconds_per_minute ? 1.0 : units::seconds_per_minute;
+    return duration(step_s * std::floor(seconds / step_s));
+}
+
+QString Quantities::timer(double seconds) const {
+    if (!(seconds >= 0.0 && std::isfinite(seconds))) return QStringLiteral("–");
+    const auto whole_s = qint64(seconds);
+    const auto two = [](qint64 figure) { return QStringLiteral("%1").arg(figure, 2, 10, QLatin1Char('0')); };
+    const qint64 hours = whole_s / 3600;
+    const qint64 minutes = whole_s / 60 % 60;
+    return hours > 0 ? QStringLiteral("%1:%2:%3").arg(QString::number(hours), two(minutes), two(whole_s % 60))
+                     : QStringLiteral("%1:%2").arg(QString::number(minutes), two(whole_s % 60));
 }
 
 QString Quantities::share(double share) const {

@@ -74,6 +74,12 @@ public:
     QString charge(double ah, double sd = 0.0) const; ///< mAh, as on-screen counters count
     QString energy(double wh, double sd = 0.0) const;
     QString duration(double seconds) const; ///< "58 min", "1 h 12 min", "45 s"
+    /// As a leg is timed: "2 min 20 s" where whole minutes would be a tenth or more beside it.
+    QString legTime(double seconds) const;
+    /// Until something has to be done: `duration`, and never later than it is.
+    QString timeLeft(double seconds) const;
+    /// As a timer is set: "12:31", "1:02:31". It never runs out later than that.
+    QString timer(double seconds) const;
     QString share(double share) const;
     QString direction(double degrees) const; ///< "265°"
 

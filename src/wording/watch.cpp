@@ -69,7 +69,7 @@ QString late_sentence(const Callout& c, const Quantities& q) {
     }
     if (c.variant == 1) return WatchWords::tr("Home is out of reach. Choose a place to land.");
     if (c.variant == 3) return WatchWords::tr("Past the turn. If the wind keeps growing, it may not get home.");
-    return WatchWords::tr("Past the turn. Turn within %1 to get home on the reserve.").arg(q.duration(c.value));
+    return WatchWords::tr("Past the turn. Turn within %1 to get home on the reserve.").arg(q.timeLeft(c.value));
 }
 
 QString wind_sentence(const Callout& c, const Quantities& q) {
@@ -234,7 +234,7 @@ QString watch_sentence(const watch::LiveAnswer& answer, const mission::Plan& pla
     if (answer.turn->time_s <= 0.0)
         return WatchWords::tr("Turn now: %1 from home.").arg(strong(q.distance(answer.now.from_home_m)));
     return WatchWords::tr("Turn in %1, %2 from home, at %3 used.")
-        .arg(strong(q.duration(answer.turn->time_s)), strong(q.distance(answer.turn->distance_m)),
+        .arg(strong(q.timeLeft(answer.turn->time_s)), strong(q.distance(answer.turn->distance_m)),
              strong(q.charge(answer.turn->charge_ah)));
 }
 

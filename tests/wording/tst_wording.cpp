@@ -89,7 +89,26 @@ void WordingTest::durationsReadLikeSpeech() {
     QCOMPARE(plain(q.duration(45.0)), QStringLiteral("45 s"));
     QCOMPARE(plain(q.duration(58.0 * 60.0)), QStringLiteral("58 min"));
     QCOMPARE(plain(q.duration(102.0 * 60.0)), QStringLiteral("1 h 42 min"));
+    QCOMPARE(plain(q.duration(119.4)), QStringLiteral("119 s"));
+    QCOMPARE(plain(q.duration(119.6)), QStringLiteral("2 min"));
     QCOMPARE(q.duration(std::nan("")), QStringLiteral("–"));
+    // A leg is timed to the second where whole minutes would be far from it.
+    QCOMPARE(plain(q.legTime(105.0)), QStringLiteral("105 s"));
+    QCOMPARE(plain(q.legTime(119.6)), QStringLiteral("2 min 0 s"));
+    QCOMPARE(plain(q.legTime(149.0)), QStringLiteral("2 min 29 s"));
+    QCOMPARE(plain(q.legTime(599.4)), QStringLiteral("9 min 59 s"));
+    QCOMPARE(plain(q.legTime(599.6)), QStringLiteral("10 min"));
+    QCOMPARE(q.legTime(std::nan("")), QStringLiteral("–"));
+    // What has to be done by then is never said to be later than it is.
+    QCOMPARE(plain(q.timeLeft(179.9)), QStringLiteral("2 min"));
+    QCOMPARE(plain(q.timeLeft(119.9)), QStringLiteral("119 s"));
+    QCOMPARE(plain(q.timeLeft(0.9)), QStringLiteral("0 s"));
+    QCOMPARE(plain(q.timeLeft(101.0 * 60.0 + 59.0)), QStringLiteral("1 h 41 min"));
+    QCOMPARE(q.timeLeft(std::nan("")), QStringLiteral("–"));
+    QCOMPARE(q.timer(751.9), QStringLiteral("12:31"));
+    QCOMPARE(q.timer(59.0), QStringLiteral("0:59"));
+    QCOMPARE(q.timer(3751.0), QStringLiteral("1:02:31"));
+    QCOMPARE(q.timer(std::nan("")), QStringLiteral("–"));
 }
 
 void WordingTest::unitsFollowTheChoice() {

@@ -313,6 +313,7 @@ QWidget* PlanPlace::makeChart() {
 
 void PlanPlace::showHeights(bool heights) {
     charts_->setCurrentWidget(heights ? static_cast<QWidget*>(profile_) : chart_);
+    if (heights && shown_) showProfile(*shown_);
     chart_heading_->setWords(heights ? tr("Height along the flight") : tr("Homeward chart"));
     heights_word_->setText(heights ? tr("show energy") : tr("show heights"));
     heights_word_->setAccessibleName(heights ? tr("Show the homeward chart")
@@ -613,11 +614,11 @@ std::vector<MapView::Way> PlanPlace::straightWays(const mission::Plan& plan) con
     return {{{aside({}, -gap_m), aside(plan.turn->at, -gap_m)},
              false,
              true,
-             tr("out %1 at %2").arg(q.duration(out_s), q.speed(plan.conditions.out->ground_speed_mps))},
+             tr("out %1 at %2").arg(q.legTime(out_s), q.speed(plan.conditions.out->ground_speed_mps))},
             {{aside(plan.turn->at, gap_m), aside({}, gap_m)},
              true,
              true,
-             tr("home %1 at %2").arg(q.duration(home_s), q.speed(plan.conditions.home->ground_speed_mps))}};
+             tr("home %1 at %2").arg(q.legTime(home_s), q.speed(plan.conditions.home->ground_speed_mps))}};
 }
 
 /// Leg by leg, each with its time, energy and speed over ground.
@@ -628,7 +629,7 @@ std::vector<MapView::Way> PlanPlace::routeWays(const mission::Plan& plan) const 
         MapView::Way way{sum.points, sum.homeward, true, {}};
         if (sum.ground_mps() > 0.0)
             way.label = tr("%1, %2, %3", "time, energy, speed over ground")
-                            .arg(q.duration(sum.duration_s), q.energy(sum.energy_wh), q.speed(sum.ground_mps()));
+                            .arg(q.legTime(sum.duration_s), q.energy(sum.energy_wh), q.speed(sum.ground_mps()));
         ways.push_back(std::move(way));
     }
     return ways;
@@ -670,6 +671,12 @@ void PlanPlace::showMap(const mission::Plan& plan) {
     map_->setWays(std::move(ways));
     map_->setAccessibleName(wording::map_summary(plan, q));
     settleHome();
+    if (charts_->currentWidget() == profile_) showProfile(plan);
+}
+
+/// Only while it is looked at: over terrain it takes longer than all the rest.
+void PlanPlace::showProfile(const mission::Plan& plan) {
+    const auto& mission = plan.request.mission;
     auto heights = mission::chosen_heights(plan);
     QStringList names;
     for (const auto& height : heights) {

@@ -70,6 +70,7 @@ private:
     QWidget* makeChart();
     void showPlan();
     void showMap(const mission::Plan& plan);
+    void showProfile(const mission::Plan& plan);
     std::vector<MapView::Way> straightWays(const mission::Plan& plan) const;
     std::vector<MapView::Way> routeWays(const mission::Plan& plan) const;
     void showOutlook();
