@@ -188,8 +188,10 @@ QString Quantities::legTime(double seconds) const {
     const double whole_s = std::round(seconds);
     if (!(whole_s >= 2.0 * units::seconds_per_minute && whole_s < whole_minutes_from_s)) return duration(seconds);
     const double minutes = std::floor(whole_s / units::seconds_per_minute);
+    const double left_s = whole_s - units::seconds_per_minute * minutes;
+    if (left_s == 0.0) return duration(whole_s);
     return UnitWords::tr("%1 min %2 s")
-        .arg(digits(minutes, 0), digits(whole_s - units::seconds_per_minute * minutes, 0))
+        .arg(digits(minutes, 0), digits(left_s, 0))
         .replace(QLatin1Char(' '), narrow_space);
 }
 
