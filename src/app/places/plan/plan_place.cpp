@@ -674,7 +674,7 @@ void PlanPlace::showMap(const mission::Plan& plan) {
     if (charts_->currentWidget() == profile_) showProfile(plan);
 }
 
-/// Only while it is looked at: over terrain it takes longer than all the rest.
+/// Only while it is looked at: most who drag look at the homeward chart.
 void PlanPlace::showProfile(const mission::Plan& plan) {
     const auto& mission = plan.request.mission;
     auto heights = mission::chosen_heights(plan);
