@@ -26,8 +26,17 @@ std::optional<units::Error> take_wind_apart(json& tree, const std::string& file)
     if (written == weather.end() || !written->is_string()) return std::nullopt;
     const auto wind = typed_wind(written->get<std::string>());
     const auto mps = wind ? in_field_unit(wind->speed, "m/s") : std::nullopt;
-    // Without its unit a speed would be guessed.
-    if (!mps || wind->speed.word.empty()) return std::nullopt;
+    if (!mps) return std::nullopt;
+    if (wind->speed.word.empty()) {
+        // Its unit would be guessed; and a plan that goes on without the wind is worse than none.
+        const std::string word = written->get<std::string>();
+        units::Where where;
+        where.file = file;
+        where.field = "weather.wind";
+        return units::Error{units::ErrorCode::word_unknown,
+                            where,
+                            {{"word", word}, {"allowed", word + " kn, " + word + " m/s, " + word + " km/h"}}};
+    }
     weather.erase(written);
     const auto put = [&](const char* key, double value) { weather[key] = value; };
     for (const char* key : {"wind_mps", "wind_from_deg"}) {

@@ -245,7 +245,9 @@ void PlanDocumentTest::aWholeWindStandsForItsParts() {
     VERIFY_NEAR(*reported->request.weather.gust_mps, 13.0 * 1852.0 / 3600.0, 1e-9);
     VERIFY_NEAR(*reported->request.weather.wind_height_m, 10.0, 1e-9);
     // A speed without a unit is not guessed, and two winds are one too many.
-    QVERIFY(!read("270/12") || !read("270/12")->diagnostics.empty());
+    const auto bare = read("270/12");
+    QVERIFY(!bare && bare.error().code == units::ErrorCode::word_unknown);
+    QCOMPARE(bare.error().where.field, std::string("weather.wind"));
     tree["weather"]["wind_mps"] = 3.0;
     const auto twice = read("22 km/h from NW");
     QVERIFY(!twice && twice.error().code == units::ErrorCode::values_conflict);
