@@ -226,6 +226,12 @@ QString unbroken(QString rich_text) {
     return rich_text.replace(slash, QStringLiteral("/\u2060"));
 }
 
+QString whole_units(QString plain_text) {
+    static const QRegularExpression within_unit(QStringLiteral("(\\d\\x{202f}\\p{L}{1,3}/)(?=\\p{L})"),
+                                                QRegularExpression::UseUnicodePropertiesOption);
+    return plain_text.replace(within_unit, QStringLiteral("\\1\u2060"));
+}
+
 QString compass_word(double degrees) {
     const std::array<QString, 8> words = {
         UnitWords::tr("north"), UnitWords::tr("north-east"), UnitWords::tr("east"), UnitWords::tr("south-east"),

@@ -100,6 +100,8 @@ QString compass_word(double degrees);
 /// For Qt's rich text, which breaks lines at a narrow no-break space and behind a slash: figures stay with their
 /// units.
 QString unbroken(QString rich_text);
+/// For plain text: a line may not break within the unit of a figure ("63 km/h"); it may within a path.
+QString whole_units(QString plain_text);
 
 /// A moment of a flight as a stopwatch shows it: "22:05", "1:02:05".
 QString stopwatch_text(double seconds);

@@ -84,6 +84,9 @@ void SmallPartsTest::decimalsAreTheLanguagesForPeopleAndPointsInFiles() {
     }
     // Rich text would break the line between figure and unit, and behind a slash.
     QCOMPARE(wording::unbroken(QStringLiteral("<b>5,6\u202fm/s</b>")), QStringLiteral("<b>5,6\u00a0m/\u2060s</b>"));
+    // So would plain text, behind the slash; a path may be broken there.
+    QCOMPARE(wording::whole_units(QStringLiteral("63\u202fkm/h, 120\u202fmAh/km, /home/km/h")),
+             QStringLiteral("63\u202fkm/\u2060h, 120\u202fmAh/\u2060km, /home/km/h"));
     wording::use_language(QStringLiteral("en"));
     QCOMPARE(wording::written(23.64, 0.0, {1.0, QStringLiteral("km"), 1}), QStringLiteral("23.6\u202fkm"));
 }

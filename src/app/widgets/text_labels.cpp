@@ -46,7 +46,7 @@ QString TextLabel::dressed() const {
         return QStringLiteral("<p style=\"line-height:118%\">%1</p>").arg(text);
     }
     if (role_ == Role::warning && !text.isEmpty()) text.prepend(QStringLiteral("▲ "));
-    return Qt::mightBeRichText(text) ? wording::unbroken(text) : text;
+    return Qt::mightBeRichText(text) ? wording::unbroken(text) : wording::whole_units(text);
 }
 
 void TextLabel::dress() {
