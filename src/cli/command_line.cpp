@@ -358,11 +358,20 @@ void add_watch(Program& program) {
     command->add_option("--plan", options->plan, Help::tr("Plan document of this flight"))->required();
     auto* source =
         command->add_option_group("source", Help::tr("Where telemetry comes from: MAVLink, or lines of CSV"));
-    source->add_option("--udp", options->udp,
-                       Help::tr("[ADDR:]PORT to listen on (default: 127.0.0.1; port 0: any)"));
-    source->add_option("--tcp", options->tcp, Help::tr("HOST:PORT to connect to"));
-    source->add_option("--serial", options->serial, Help::tr("DEVICE:SPEED"));
-    source->add_option("--follow", options->follow, Help::tr("Log file that is still being written"));
+    const auto live = [&](const char* option, link::Address::Kind kind, const std::string& help) {
+        source->add_option_function<std::string>(
+            option,
+            [options, kind](const std::string& where) {
+                options->kind = kind;
+                options->where = where;
+            },
+            help);
+    };
+    using Kind = link::Address::Kind;
+    live("--udp", Kind::udp, Help::tr("[ADDR:]PORT to listen on (default: 127.0.0.1; port 0: any)"));
+    live("--tcp", Kind::tcp, Help::tr("HOST:PORT to connect to"));
+    live("--serial", Kind::serial, Help::tr("DEVICE:SPEED"));
+    live("--follow", Kind::file, Help::tr("Log file that is still being written"));
     source->add_option("--replay", options->replay, Help::tr("Log of an old flight"));
     source->require_option(1);
     command->add_option("--speed", options->speed, Help::tr("How much faster than it was flown (default: 1)"))

@@ -115,15 +115,7 @@ Json line_of(const watch::LiveAnswer& a) {
 }
 
 units::Result<std::unique_ptr<link::Feed>> live_feed(const WatchOptions& options) {
-    auto address = [&]() -> units::Result<link::Address> {
-        if (options.udp) return link::udp_address(*options.udp);
-        if (options.tcp) return link::tcp_address(*options.tcp);
-        if (options.serial) return link::serial_address(*options.serial);
-        link::Address file;
-        file.kind = link::Address::Kind::file;
-        file.path = *options.follow;
-        return file;
-    }();
+    const auto address = link::address_of(options.kind, options.where);
     if (!address) return tl::unexpected(address.error());
     io::mavlink::Choice choice;
     if (options.system) choice.system = std::uint8_t(*options.system);

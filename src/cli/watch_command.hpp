@@ -4,15 +4,15 @@
 #include <optional>
 #include <string>
 
+#include "link/address.hpp"
+
 namespace sobremesa::cli {
 
 struct WatchOptions {
     std::string plan;
-    // one of these
-    std::optional<std::string> udp;
-    std::optional<std::string> tcp;
-    std::optional<std::string> serial;
-    std::optional<std::string> follow;
+    /// What is listened to, as its kind is written; with `replay` nothing is.
+    link::Address::Kind kind = link::Address::Kind::udp;
+    std::string where;
     std::optional<std::string> replay;
     double speed = 1.0;
     std::string home; ///< "LAT,LON" or empty

@@ -244,6 +244,7 @@ constexpr std::array meanings = {
     Meaning{Channel::video_signal_dbm, Dimension::decibel, 1.0, "dBm"},
     Meaning{Channel::video_bitrate_mbit_s, Dimension::bitrate, 1.0, "Mbit/s"},
 };
+static_assert(meanings.size() == telemetry::channel_count);
 
 } // namespace
 

@@ -2,6 +2,7 @@
 
 #include <cstdint>
 #include <string>
+#include <vector>
 
 #include "core/units/error.hpp"
 
@@ -19,11 +20,16 @@ struct Address {
     int baud = 57600;
 };
 
-/// `[ADDR:]PORT`. @error `value_out_of_range` naming --udp
-units::Result<Address> udp_address(const std::string& text);
-/// `HOST:PORT`. @error `value_out_of_range` naming --tcp
-units::Result<Address> tcp_address(const std::string& text);
-/// `DEVICE:SPEED`, or `DEVICE` for 57600. @error `value_out_of_range` naming --serial
-units::Result<Address> serial_address(const std::string& text);
+/// In the order in which they are offered, which is that of their numbers.
+const std::vector<Address::Kind>& all_kinds();
+/// Word for settings and scripts: `udp`, `tcp`, `serial`, `file`.
+const char* kind_word(Address::Kind kind);
+/// What most would type for it: the usual port, device and speed; nothing for a file.
+const char* usual_address(Address::Kind kind);
+
+/// `[ADDR:]PORT` for UDP, `HOST:PORT` for TCP, `DEVICE:SPEED` or `DEVICE` for a serial port (57600), a path for a
+/// file.
+/// @error `value_out_of_range`, or `json_wrong_type` where no whole number stands, naming the kind's word
+units::Result<Address> address_of(Address::Kind kind, const std::string& text);
 
 } // namespace sobremesa::link

@@ -1,5 +1,6 @@
 // Live links: what is sent arrives, nothing is ever sent back, and a link that breaks comes again.
 
+#include <algorithm>
 #include <csignal>
 #include <cstdlib>
 
@@ -250,6 +251,8 @@ void SourcesTest::addressesAreChecked_data() {
                                << "70000" << false;
     QTest::newRow("a word") << "udp"
                             << "here" << false;
+    QTest::newRow("beyond all numbers") << "udp"
+                                        << "99999999999999" << false;
     QTest::newRow("host") << "tcp"
                           << "localhost:5760" << true;
     QTest::newRow("tcp port 0") << "tcp"
@@ -267,10 +270,18 @@ void SourcesTest::addressesAreChecked() {
     QFETCH(QString, text);
     QFETCH(bool, good);
     const std::string t = text.toStdString();
-    const bool taken = kind == QStringLiteral("udp")   ? link::udp_address(t).has_value()
-                       : kind == QStringLiteral("tcp") ? link::tcp_address(t).has_value()
-                                                       : link::serial_address(t).has_value();
-    QCOMPARE(taken, good);
+    const auto& kinds = link::all_kinds();
+    const auto wanted = std::find_if(kinds.begin(), kinds.end(), [&](link::Address::Kind each) {
+        return kind == QLatin1String(link::kind_word(each));
+    });
+    QVERIFY(wanted != kinds.end());
+    const auto address = link::address_of(*wanted, t);
+    QCOMPARE(address.has_value(), good);
+    if (good)
+        QCOMPARE(address->kind, *wanted);
+    else
+        QCOMPARE(address.error().where.field, kind.toStdString());
+    QVERIFY(link::address_of(*wanted, link::usual_address(*wanted)).has_value());
 }
 
 void SourcesTest::everyByteIsRecorded() {

@@ -1,37 +1,39 @@
 #include "core/telemetry/flight_log.hpp"
 
 #include <algorithm>
+#include <array>
 
 namespace sobremesa::telemetry {
 
 const char* channel_word(Channel channel) {
-    static constexpr std::array<const char*, channel_count> words = {"time_s",
-                                                                     "latitude_deg",
-                                                                     "longitude_deg",
-                                                                     "height_m",
-                                                                     "ground_speed_mps",
-                                                                     "course_deg",
-                                                                     "heading_deg",
-                                                                     "airspeed_mps",
-                                                                     "climb_mps",
-                                                                     "voltage_v",
-                                                                     "cell_voltage_v",
-                                                                     "current_a",
-                                                                     "charge_ah",
-                                                                     "energy_wh",
-                                                                     "throttle_share",
-                                                                     "link_quality_share",
-                                                                     "signal_dbm",
-                                                                     "satellites",
-                                                                     "gps_height_m",
-                                                                     "wind_speed_mps",
-                                                                     "wind_from_deg",
-                                                                     "array_current_a",
-                                                                     "motor_current_a",
-                                                                     "power_w",
-                                                                     "video_quality_share",
-                                                                     "video_signal_dbm",
-                                                                     "video_bitrate_mbit_s"};
+    static constexpr auto words = std::to_array<const char*>({"time_s",
+                                                              "latitude_deg",
+                                                              "longitude_deg",
+                                                              "height_m",
+                                                              "ground_speed_mps",
+                                                              "course_deg",
+                                                              "heading_deg",
+                                                              "airspeed_mps",
+                                                              "climb_mps",
+                                                              "voltage_v",
+                                                              "cell_voltage_v",
+                                                              "current_a",
+                                                              "charge_ah",
+                                                              "energy_wh",
+                                                              "throttle_share",
+                                                              "link_quality_share",
+                                                              "signal_dbm",
+                                                              "satellites",
+                                                              "gps_height_m",
+                                                              "wind_speed_mps",
+                                                              "wind_from_deg",
+                                                              "array_current_a",
+                                                              "motor_current_a",
+                                                              "power_w",
+                                                              "video_quality_share",
+                                                              "video_signal_dbm",
+                                                              "video_bitrate_mbit_s"});
+    static_assert(words.size() == channel_count);
     return words[std::size_t(channel)];
 }
 

@@ -20,8 +20,32 @@ using Role = TextLabel::Role;
 
 namespace {
 
-constexpr Kind source_kinds[] = {Kind::udp, Kind::tcp, Kind::serial, Kind::file};
-constexpr const char* kind_words[] = {"udp", "tcp", "serial", "file"};
+struct KindWords {
+    QString name;
+    QString help;
+};
+
+KindWords words_of(Kind kind) {
+    switch (kind) {
+    case Kind::udp:
+        return {
+            SourceSheet::tr("UDP: listen on a port"),
+            SourceSheet::tr("PORT, or ADDRESS:PORT to listen beyond this computer. Without an address only this "
+                            "computer is heard.")};
+    case Kind::tcp:
+        return {SourceSheet::tr("TCP: connect to a host"),
+                SourceSheet::tr("HOST:PORT. Reconnects when the connection breaks.")};
+    case Kind::serial:
+        return {SourceSheet::tr("Serial port"), SourceSheet::tr("DEVICE:SPEED. Opened for reading only.")};
+    case Kind::file: break;
+    }
+    return {SourceSheet::tr("Growing log file"),
+            SourceSheet::tr("Path of a log that is still being written: MAVLink telemetry log or CSV.")};
+}
+
+QString key_of(Kind kind) {
+    return QStringLiteral("watch/") + QLatin1String(link::kind_word(kind));
+}
 
 } // namespace
 
@@ -34,8 +58,7 @@ SourceSheet::SourceSheet(QSettings& settings, const QString& aircraft, QWidget* 
     column()->addWidget(new TextLabel(Role::heading, tr("Telemetry source")));
     kind_->setObjectName(QStringLiteral("sourceKind"));
     kind_->setAccessibleName(tr("Kind of source"));
-    kind_->addItems(
-        {tr("UDP: listen on a port"), tr("TCP: connect to a host"), tr("Serial port"), tr("Growing log file")});
+    for (const Kind kind : link::all_kinds()) kind_->addItem(words_of(kind).name);
     column()->addWidget(kind_);
     where_->setObjectName(QStringLiteral("sourceWhere"));
     where_->setMinimumWidth(look.scaled(300));
@@ -144,35 +167,22 @@ void SourceSheet::refuse(const QString& words) {
     adjustSize();
 }
 
+Kind SourceSheet::chosenKind() const {
+    return link::all_kinds()[std::size_t(std::max(kind_->currentIndex(), 0))];
+}
+
 void SourceSheet::showKind() {
-    const int kind = std::max(kind_->currentIndex(), 0);
-    const QString usual[] = {QStringLiteral("14550"), QStringLiteral("127.0.0.1:5760"),
-                             QStringLiteral("/dev/ttyUSB0:57600"), QString()};
-    const QString help[] = {
-        tr("PORT, or ADDRESS:PORT to listen beyond this computer. Without an address only this computer is heard."),
-        tr("HOST:PORT. Reconnects when the connection breaks."), tr("DEVICE:SPEED. Opened for reading only."),
-        tr("Path of a log that is still being written: MAVLink telemetry log or CSV.")};
-    where_->setText(
-        settings_.value(QStringLiteral("watch/") + QLatin1String(kind_words[kind]), usual[kind]).toString());
+    const Kind kind = chosenKind();
+    where_->setText(settings_.value(key_of(kind), QString::fromLatin1(link::usual_address(kind))).toString());
     where_->setAccessibleName(kind_->currentText());
-    help_->setWords(help[kind]);
-    browse_->setVisible(source_kinds[kind] == Kind::file);
+    help_->setWords(words_of(kind).help);
+    browse_->setVisible(kind == Kind::file);
     trouble_->hide();
 }
 
 void SourceSheet::take() {
-    const int kind = std::max(kind_->currentIndex(), 0);
-    const std::string text = where_->text().trimmed().toStdString();
-    units::Result<link::Address> address = link::Address{};
-    switch (source_kinds[kind]) {
-    case Kind::udp: address = link::udp_address(text); break;
-    case Kind::tcp: address = link::tcp_address(text); break;
-    case Kind::serial: address = link::serial_address(text); break;
-    case Kind::file:
-        address->kind = Kind::file;
-        address->path = text;
-        break;
-    }
+    const Kind kind = chosenKind();
+    const auto address = link::address_of(kind, where_->text().trimmed().toStdString());
     if (!address) {
         refuse(wording::message(address.error()));
         return;
@@ -194,8 +204,8 @@ void SourceSheet::take() {
         settings_.setValue(factorKey(), *factor);
     else
         settings_.remove(factorKey());
-    settings_.setValue(QStringLiteral("watch/kind"), kind);
-    settings_.setValue(QStringLiteral("watch/") + QLatin1String(kind_words[kind]), where_->text().trimmed());
+    settings_.setValue(QStringLiteral("watch/kind"), int(kind));
+    settings_.setValue(key_of(kind), where_->text().trimmed());
     const link::Address found = *address;
     close();
     emit chosen(found, choice, factor);

@@ -32,6 +32,7 @@ private:
     void makeWhich();
     void makeFactor();
     QString factorKey() const;
+    link::Address::Kind chosenKind() const;
     void showKind();
     void take();
     void refuse(const QString& words);
