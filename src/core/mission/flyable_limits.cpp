@@ -38,9 +38,8 @@ void full_power(const Plan& plan, std::vector<LimitCheck>& checks) {
     const double level_w = plan.conditions.cruise_power_w.value;
     const double climb_mps = plan.conditions.climb_rate_mps;
     constexpr double least_climb_mps = 0.3;
-    const bool by_rate = !plan.request.mission.climb_angle_deg && !plan.request.mission.climb_throttle;
-    if (check.verdict != Verdict::broken || hardest->kind != PhaseKind::climb || !by_rate ||
-        hardest->power_w <= level_w)
+    if (check.verdict != Verdict::broken || hardest->kind != PhaseKind::climb ||
+        !climbs_by_rate(plan.request.mission) || hardest->power_w <= level_w)
         return;
     const double slower_mps =
         std::floor(10.0 * climb_mps * near_share * (most_w - level_w) / (hardest->power_w - level_w)) / 10.0;

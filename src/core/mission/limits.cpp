@@ -259,12 +259,7 @@ struct CureWay {
 };
 
 constexpr CureWay cure_ways[] = {
-    {Quantity::climb_rate, "mission.climb_rate_mps",
-     [](PlanRequest& r, double v) {
-         r.mission.climb_rate_mps = v;
-         r.mission.climb_angle_deg.reset();
-         r.mission.climb_throttle.reset();
-     }},
+    {Quantity::climb_rate, "mission.climb_rate_mps", [](PlanRequest& r, double v) { climb_by_rate(r.mission, v); }},
     {Quantity::height, "mission.height_m",
      [](PlanRequest& r, double v) {
          // The wind stays the one that was forecast, at its own height.

@@ -80,6 +80,16 @@ bool operator==(const Mission& a, const Mission& b) {
     return all(a) == all(b);
 }
 
+bool climbs_by_rate(const Mission& mission) {
+    return !mission.climb_angle_deg && !mission.climb_throttle;
+}
+
+void climb_by_rate(Mission& mission, double rate_mps) {
+    mission.climb_rate_mps = rate_mps;
+    mission.climb_angle_deg.reset();
+    mission.climb_throttle.reset();
+}
+
 const char* mission_word(MissionKind kind) {
     return word_of(missions, kind);
 }

@@ -131,6 +131,11 @@ struct Mission {
     friend bool operator==(const Mission& a, const Mission& b);
 };
 
+/// Nothing replaces the rate of climb.
+bool climbs_by_rate(const Mission& mission);
+/// In place of whatever replaced the rate.
+void climb_by_rate(Mission& mission, double rate_mps);
+
 /// The return that the aircraft flies by itself when the link is lost.
 struct FailsafeReturn {
     /// Above home, m; it climbs there first where it is lower.
