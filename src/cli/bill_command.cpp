@@ -59,7 +59,7 @@ int bill(const BillOptions& options, std::ostream& out, std::ostream& err) {
         return exit_unusable_input;
     }
     if (question.recharged_ah) {
-        // A slip of the pen would make a sensor of it.
+        // A typing error would make a sensor of it.
         telemetry::AfterLanding after;
         after.recharged_ah = question.recharged_ah;
         after.temperature_c = question.flown_as.weather.temperature_c;

@@ -147,8 +147,8 @@ void describe_aircraft(Visitor& v, Aircraft& a) {
              {"continuous rating of all controllers together", "not checked"});
     v.number("motor_current_a", a.motor_current_a,
              {"continuous rating of all motors together: four of 20 A are 80", "not checked"});
-    v.number("failsafe_signal_dbm", a.failsafe_signal_dbm, {"signal at which the link gives up", "−105"});
-    v.number("failsafe_link_share", a.failsafe_link_share, {"link quality at which it gives up, 0 … 1", "0.5"});
+    v.number("failsafe_signal_dbm", a.failsafe_signal_dbm, {"signal at which the link fails", "−105"});
+    v.number("failsafe_link_share", a.failsafe_link_share, {"link quality at which it fails, 0 … 1", "0.5"});
     v.number("most_pack_mass_kg", a.most_pack_mass_kg, {"heaviest pack that flies well; for choosing packs"});
     v.number("bay_length_m", a.bay_length_m, {"length of the bay"});
     v.number("bay_width_m", a.bay_width_m, {"its width"});

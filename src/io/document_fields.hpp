@@ -19,7 +19,7 @@ namespace sobremesa::io {
 
 // What a document holds is described once, by a function that names its fields to a visitor: `describe(visitor,
 // pack)`. One visitor reads, one writes, one lists the fields for docs/file-formats.md. So a new field is one line,
-// is read, written, documented, and a slip of the pen beside it is reported, at every depth.
+// is read, written, documented, and a typing error beside it is reported, at every depth.
 
 /// What the docs say of a field: its meaning, and what holds where it is left out.
 struct FieldWords {

@@ -60,7 +60,7 @@ private:
 /// Whether text is none: zeros, or many control characters.
 bool looks_binary(std::string_view text);
 
-/// A line without end: of a file that is no text at all (`file_binary`), or of one that is no log
+/// A line that does not end: of a file that is no text at all (`file_binary`), or of one that is no log
 /// (`line_too_long`).
 units::Error endless_line(const LineReader& reader);
 

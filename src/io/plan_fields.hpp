@@ -110,7 +110,7 @@ void describe_mission(Visitor& v, Request& request) {
                describe_rings(inner, area.rings, home);
            });
     v.number("over_land_by_ah", m.over_land_by_ah,
-             {"on the way home, clear of those areas before so much is used", "before the reserve begins"});
+             {"on the return leg, clear of those areas before so much is used", "before the reserve begins"});
     v.word("speed_out", m.speed_out, {"how the airspeed out is chosen"});
     v.word("speed_home", m.speed_home, {"and that home"});
     v.number("airspeed_mps", m.airspeed_mps, {"of `fixed`"});

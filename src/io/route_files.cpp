@@ -441,7 +441,7 @@ units::Result<void> take_areas(mission::PlanRequest& request, const std::vector<
     }
     const auto frame = geodesy::LocalFrame::around(*mission.home);
     if (!frame) return tl::unexpected(frame.error());
-    // Brought in again, an area is mended, not doubled; parts of one file may share a name.
+    // Imported again, an area is replaced, not doubled; parts of one file may share a name.
     const auto is_there = [&](const mission::NoLandingArea& there) {
         return std::any_of(areas.begin(), areas.end(),
                            [&](const RouteArea& area) { return !area.name.empty() && area.name == there.name; });

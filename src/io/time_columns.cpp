@@ -493,7 +493,7 @@ struct TimeSearch {
         }
     }
 
-    /// A column that is named as the time but has nothing that is one: its rows are set aside, one by one.
+    /// A column that is named as the time but has nothing that is one: its rows are excluded, one by one.
     void take_unreadable() {
         const auto is_time = [](const ColumnAtHand& c) {
             return c.column.kind != Kind::ignored && c.column.kind != Kind::date &&

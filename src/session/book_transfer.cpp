@@ -130,7 +130,7 @@ units::Result<std::vector<units::Error>> export_book(logbook::Book& book, const 
             return tl::unexpected(written.error());
         if (progress) progress(0.5 + double(++done) / double(contents.logs.size()) / 2.0);
     }
-    // A book.json can be brought in again: what cannot be used stands beside it, word for word.
+    // A book.json can be imported again: what cannot be used stands beside it, word for word.
     std::vector<io::BookEntry> entries;
     QJsonArray damaged;
     for (auto& entry : entries_of(contents)) {
@@ -208,7 +208,7 @@ units::Result<std::vector<io::BookEntry>> read_book_document(const QString& path
 
 namespace {
 
-/// A log may only be a plain file below the folder that is brought in: a document from elsewhere must not read
+/// A log may only be a plain file below the folder that is imported: a document from elsewhere must not read
 /// this machine's other files into the book, nor wait for a pipe.
 std::optional<units::Error> refused_path(const QString& folder, const std::string& log_file) {
     units::Error error{units::ErrorCode::import_path_refused, {}, {{"path", log_file}}};

@@ -42,7 +42,7 @@ units::Result<std::vector<io::BookEntry>> read_book_document(const QString& path
                                                              std::vector<units::Diagnostic>* said = nullptr);
 
 /// Brings entries into a workspace: logs first, then all records as one edit. What is there already, word for word,
-/// is not brought in twice.
+/// is not imported twice.
 class LogbookImporter : public QObject {
     Q_OBJECT
 public:

@@ -18,7 +18,7 @@ constexpr double any_scale = 100.0;
 /// charger put back is then more than was flown. Only asked where more came back than was counted.
 bool begun_short(const book::KeptFlight& kept, const telemetry::LogSummary& summary, double counted_ah) {
     constexpr double more = 1.1;
-    // Who charges to less than full, to spare the cells (Li-ion to 4.0 V; common practice), recharges to the same.
+    // Who charges to less than full, to save the cells (Li-ion to 4.0 V; common practice), recharges to the same.
     constexpr double least_charged = 0.8;
     if (*kept.recharged_ah < more * counted_ah) return false;
     const battery::Pack& pack = kept.flown.pack;

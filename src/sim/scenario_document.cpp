@@ -131,7 +131,7 @@ template <class T>
 T named(const std::map<std::string, T>& record_list, const json& flight, const char* key) {
     const std::string name = flight.value(key, std::string());
     const auto found = record_list.find(name);
-    if (found == record_list.end()) throw std::runtime_error(std::string(key) + ": no “" + name + "” on the shelf");
+    if (found == record_list.end()) throw std::runtime_error(std::string(key) + ": no “" + name + "” in the list");
     return found->second;
 }
 

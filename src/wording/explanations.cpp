@@ -152,7 +152,7 @@ constexpr std::array<RelationRow, units::relation_count> relations = {{
      QT_TRANSLATE_NOOP("sobremesa::Explanations",
                        "Least-squares line through the readings over full cycles, at the last of them; its error "
                        "from their scatter, never less than the instrument's.")},
-    {Relation::line_to_four_fifths,
+    {Relation::line_to_end_of_life,
      QT_TRANSLATE_NOOP("sobremesa::Explanations",
                        "Where that line meets 80 % of the label capacity, the usual end of a pack's flying life.")},
     {Relation::volts_over_amps_in_short_steps,

@@ -20,9 +20,9 @@ QString name(battery::Chemistry chemistry);
 QStringList chemistry_names();
 QString name(battery::Construction construction);
 QString name(airframe::Craft craft);
-/// A landing rule with its volts: "careful, 3.00 V a cell under load".
+/// A landing rule with its volts: "careful, 3.00 V/cell under load".
 QString name(const battery::LandingRule& rule);
-/// "2.80 V a cell".
+/// "2.80 V/cell".
 QString cell_volts(double volts);
 QString name(telemetry::SetAsideReason reason);
 QString name(telemetry::SegmentKind kind);

@@ -149,7 +149,7 @@ void FleetTest::oneCruiseIsEnoughForACurve() {
     QVERIFY(window_->said("curveName").contains(QStringLiteral("Alcaraván")));
     QVERIFY(window_->said("curveSentence").contains(QStringLiteral("best range")));
     // And it says how to get to know the aircraft better.
-    QVERIFY(window_->said("curveTaught").contains(QStringLiteral("known cruise")));
+    QVERIFY(window_->said("curveFitted").contains(QStringLiteral("known cruise")));
     QVERIFY(window_->said("stepTest").contains(QStringLiteral("on each leg")));
     QVERIFY(!window_->find<QPushButton>("learnCurveButton")->isEnabled());
     QVERIFY(window_->find<CurveChart>("curveChart")->shownTable().rows.size() > 10);
@@ -161,7 +161,7 @@ void FleetTest::flightsDrawTheCurve() {
     fleet().showCurve();
     settle();
     QCOMPARE(learning().observations()->observations.size(), std::size_t(3));
-    QVERIFY(window_->said("curveTaught").contains(QStringLiteral("3 flights")));
+    QVERIFY(window_->said("curveFitted").contains(QStringLiteral("3 flights")));
     QVERIFY(window_->said("curveUnknown").contains(QStringLiteral("No flight was slower")));
     const auto& observations = *learning().observations();
     const auto power = airframe::level_power_w(observations.fit.curve, observations.aircraft.cruise_airspeed_mps,
@@ -573,7 +573,7 @@ void FleetTest::withFortyFlights() {
     QCOMPARE(learning().observations()->test.rows.size(), std::size_t(40));
     QVERIFY(learning().observations()->fit.curve.scatter < 0.05);
     fleet().showCurve();
-    QVERIFY(window_->said("curveTaught").contains(QStringLiteral("40 flights")));
+    QVERIFY(window_->said("curveFitted").contains(QStringLiteral("40 flights")));
 }
 
 void FleetTest::inEveryLook() {

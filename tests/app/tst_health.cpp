@@ -423,7 +423,7 @@ void HealthTest::debriefTellsWhatIsLeft() {
     QVERIFY((*window_)->flightSession().flight().rested_cell_v != 14.5);
     // What the wind was, and level flight in still air.
     QVERIFY(window_->said("debriefFindings").contains(QStringLiteral("Still-air")));
-    auto* segments = window_->find<DataTable>("stretchTable");
+    auto* segments = window_->find<DataTable>("segmentTable");
     QVERIFY(segments->model()->rowCount() >= 4);
     const auto before = (*window_)->debriefPlace().strips().shownRange();
     segments->setCurrentIndex(segments->model()->index(0, 0)); // the climb

@@ -187,7 +187,7 @@ void PlansTest::whatChangedSinceItWasKeptIsSaid() {
 void PlansTest::theRecordListIsChosenInTheSentence() {
     QTest::mouseClick(window_->find<QAbstractButton>("settingPack"), Qt::LeftButton);
     auto* open = qobject_cast<SettingSheet*>(QApplication::activePopupWidget());
-    auto* record_list = open->findChild<ChoiceBox*>(QStringLiteral("shelfChoice"));
+    auto* record_list = open->findChild<ChoiceBox*>(QStringLiteral("listChoice"));
     QVERIFY(record_list);
     QCOMPARE(record_list->currentText(), QStringLiteral("B-07"));
     record_list->setFocus();
@@ -210,7 +210,7 @@ void PlansTest::retiredPacksAreNotOffered() {
     }
     QTest::mouseClick(window_->find<QAbstractButton>("settingPack"), Qt::LeftButton);
     auto* open = qobject_cast<SettingSheet*>(QApplication::activePopupWidget());
-    auto* record_list = open->findChild<ChoiceBox*>(QStringLiteral("shelfChoice"));
+    auto* record_list = open->findChild<ChoiceBox*>(QStringLiteral("listChoice"));
     QCOMPARE(record_list->findText(QStringLiteral("C-01")), -1);
     open->close();
 }

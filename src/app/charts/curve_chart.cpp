@@ -168,7 +168,7 @@ void CurveChart::drawTangent() {
     if (!range || std::abs(shown_->question.cross_wind_mps) > 0.5 * range->airspeed_mps.value) return;
     const Look& look = Look::instance();
     const double factor = look.quantities().notation(Quantity::airspeed).factor;
-    // From the head wind on the axis: it touches where power over ground speed is least.
+    // From the headwind on the axis: it touches where power over ground speed is least.
     auto* line = new QCPItemLine(plot_);
     const double wind = shown_->question.head_wind_mps;
     const double beyond = 1.15;

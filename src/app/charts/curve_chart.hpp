@@ -11,7 +11,7 @@ class QCPItemLine;
 namespace sobremesa::app {
 
 /// Power against airspeed: the curve with its band (solid where it was flown, dashed where physics carries it on),
-/// every flight's level points, the tangent from today's head wind that touches at the speed for range, and the
+/// every flight's level points, the tangent from today's headwind that touches at best-range speed, and the
 /// speeds to fly as marks. One of them can be dragged, with the mouse or the arrow keys, to see what hurry costs.
 class CurveChart : public PlotChart {
     Q_OBJECT

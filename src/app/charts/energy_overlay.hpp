@@ -7,7 +7,7 @@
 
 namespace sobremesa::app {
 
-/// Flights laid over each other: what each had used against the way over ground, or against time. The ground
+/// Flights laid over each other: what each had used against ground distance, or against time. The ground
 /// between the most and the least is tinted as far as all of them flew, and at its end the difference is written.
 class EnergyOverlay : public PlotChart {
     Q_OBJECT

@@ -19,7 +19,7 @@ public:
     };
     /// What flights take: more than flown is careful.
     void setTaken(std::vector<Mark> marks);
-    /// What a pack gives, or how far or long that carries: more than flown is hopeful.
+    /// What a pack delivers, or how far or how long it lasts: more than flown is optimistic.
     /// @param what  its name
     void setGiven(const QString& what, std::vector<Mark> marks);
 

@@ -76,7 +76,7 @@ std::vector<RequestField> weather_fields(const wording::Quantities& quantities);
 std::vector<RequestField> safety_fields(const wording::Quantities& quantities);
 /// How long things on the ground last.
 std::vector<RequestField> ground_fields();
-/// On the way home, clear of the no-landing areas.
+/// On the return leg, clear of the no-landing areas.
 RequestField over_land_field(const wording::Quantities& quantities);
 /// The figure of a turn rule, where it has one of its own.
 std::optional<RequestField> turn_rule_field(mission::TurnRule rule, const wording::Quantities& quantities);

@@ -356,7 +356,7 @@ void MainWindow::connectWorkspace() {
             [this] { messages_->showNote(tr("The logbook can be written again; nothing was lost.")); });
 }
 
-/// What is brought in or read again in the background.
+/// What is imported or read again in the background.
 void MainWindow::connectTransfers() {
     const auto progress = [this](const QString& what) {
         return [this, what](double share) { messages_->showProgress(what, share); };

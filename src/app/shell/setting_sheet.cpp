@@ -20,7 +20,7 @@ SettingSheet::SettingSheet(const SettingWord& word, FormSubject subject, const R
         auto* row = new QHBoxLayout;
         row->addWidget(new TextLabel(Role::heading, word.spoken));
         auto* box = new ChoiceBox;
-        box->setObjectName(QStringLiteral("shelfChoice"));
+        box->setObjectName(QStringLiteral("listChoice"));
         box->setAccessibleName(tr("%1 from the list").arg(word.spoken));
         box->setMinimumHeight(look.scaled(26));
         box->addItems(record_list.names);

@@ -50,7 +50,7 @@ units::Result<Aircraft> validate(Aircraft aircraft) {
     look_at_ranges(ranges, aircraft);
     if (ranges.wrong()) return tl::unexpected(*ranges.wrong());
     if (aircraft.array) {
-        // Cells on the tail and hanging over the edges are seen; a whole wing more is a slip of the pen.
+        // Cells on the tail and hanging over the edges are seen; a whole wing more is a typing error.
         constexpr double most_of_wing = 1.3;
         if (aircraft.wing.area_m2 && sun::cell_area_m2(*aircraft.array) > most_of_wing * *aircraft.wing.area_m2) {
             return units::failure(

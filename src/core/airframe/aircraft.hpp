@@ -66,7 +66,7 @@ struct Aircraft {
     /// Continuous rating of all controllers together, and of all motors together, A.
     std::optional<double> controller_current_a;
     std::optional<double> motor_current_a;
-    /// Where the link gives up: signal, dBm, and link quality, 0 … 1.
+    /// Where the link fails: signal, dBm, and link quality, 0 … 1.
     std::optional<double> failsafe_signal_dbm;
     std::optional<double> failsafe_link_share;
     /// What the bay takes: the heaviest pack that flies well, kg, and its three sides, m.

@@ -86,7 +86,7 @@ std::vector<SpeedToFly> sampled(const PowerCurve& curve, const SpeedQuestion& qu
 /// What one more metre a second over the ground costs at a speed, Wh/m for each m/s: the price of hurry.
 double price_of_speed_wh_per_m_per_mps(const PowerCurve& curve, const SpeedQuestion& question, double airspeed_mps);
 
-/// Head wind of the return: that of the outbound leg turned round, times or over the factor, whichever costs more.
+/// Headwind of the return: that of the outbound leg turned round, times or over the factor, whichever costs more.
 double home_wind_mps(double head_wind_out_mps, double home_wind_factor);
 
 /// Whether a ground speed that is wanted is sensible today: the share of full power that it takes against this
@@ -95,7 +95,7 @@ struct GoOrNoGo {
     double airspeed_mps = 0.0;
     units::Estimate power_share;
     bool go = false;
-    /// The strongest head wind at which it still is, m/s; below 0: not even in still air.
+    /// The strongest headwind at which it still is, m/s; below 0: not even in still air.
     double most_head_wind_mps = 0.0;
 };
 std::optional<GoOrNoGo> go_or_no_go(const Aircraft& aircraft, const PowerCurve& curve,

@@ -23,7 +23,7 @@ struct BenchLoad {
 struct AlarmFigures {
     /// What the pack gives to the landing voltage: the capacity to enter, not the label's.
     double capacity_ah = 0.0;
-    /// Volts a cell under this load with a fifth of that left: the warning.
+    /// Cell voltage under this load with 20 % of that left: the warning.
     double warning_cell_v = 0.0;
     double landing_cell_v = 0.0;
 };

@@ -37,7 +37,7 @@ struct CellDefaults {
     double resistance_ohm_ah;
     /// Share of the charge that a steady load of 1 C leaves out of reach, near 23 °C; grows with the load.
     double slow_gap_per_c;
-    /// Current that may be drawn without end, in C.
+    /// Continuous current, in C.
     double continuous_c;
     /// Near empty the resistance is up to this much larger, falling off over this share of charge.
     double resistance_rise_empty;

@@ -84,7 +84,8 @@ struct LoadPhase {
 };
 
 struct DischargeStop {
-    /// Per cell, mean of the cells, under this load, filtered; 0 means until the pack itself gives up.
+    /// Per cell, mean of the cells, under this load, filtered; 0 means until the pack itself can no longer deliver
+    /// it.
     double landing_cell_v = 0.0;
     /// At most this long; infinite by default.
     double longest_s = 1e9;

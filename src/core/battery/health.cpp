@@ -196,7 +196,7 @@ std::optional<units::Explanation> explain(const Pack& pack, const Health& health
     case Quantity::cycles_left:
         if (!health.cycles_left) return std::nullopt;
         why.value = *health.cycles_left;
-        why.relation = units::Relation::line_to_four_fifths;
+        why.relation = units::Relation::line_to_end_of_life;
         why.inputs = {{Quantity::full_charge_share, health.capacity->now, Origin::computed}};
         return why;
     default: return std::nullopt;

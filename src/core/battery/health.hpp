@@ -34,7 +34,7 @@ struct Trend {
 };
 
 enum class HealthAdvice {
-    capacity_low,    ///< below four fifths of the label: for short flights, then for the bench
+    capacity_low,    ///< below 80 % of the label: for short flights, then for the bench
     resistance_high, ///< twice that of the first readings
     cell_unbalanced, ///< one cell apart from the others
     store_it,        ///< full, or empty, for days
@@ -45,10 +45,10 @@ struct Health {
     std::optional<Trend> capacity;
     /// Mean resistance of a cell, Ω.
     std::optional<Trend> resistance;
-    /// From 0; the cell that stands apart most, and by how much.
+    /// From 0; the cell farthest from the others, and by how much.
     std::optional<int> odd_cell;
     double odd_cell_over_mean = 0.0;
-    /// Full cycles until the capacity is at four fifths, by the trend. Empty where it does not fall.
+    /// Full cycles until the capacity is at 80 %, by the trend. Empty where it does not fall.
     std::optional<units::Estimate> cycles_left;
     std::vector<HealthAdvice> advice;
 };

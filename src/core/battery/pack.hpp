@@ -102,8 +102,8 @@ struct Pack {
     /// Rated current of the whole pack, A, and what kind of figure it is.
     std::optional<double> rated_current_a;
     CurrentLabel current_label = CurrentLabel::none;
-    /// What the strips between the cells, and the connector with its leads, carry without end, A of the whole pack.
-    /// Empty: not known.
+    /// What the strips between the cells, and the connector with its leads, carry continuously, A of the whole
+    /// pack. Empty: not known.
     std::optional<double> strips_current_a;
     std::optional<double> connector_current_a;
     /// Ohmic resistance of one cell with its share of leads and strips, as flights showed it, Ω. Empty: never
@@ -156,7 +156,7 @@ std::optional<CurrentLabel> current_label_from_word(std::string_view word);
 /// Transfer: free convection of gases 2–25 W/m²K, radiation 4·ε·σ·T³ = 5.4 W/m²K at 300 K).
 double cooling_w_per_k(const Pack& pack);
 
-/// What a pack may warm by above the air when it is worked without end, K: from 25 °C to the 60 °C that no lithium
+/// What a pack may warm by above the air when it is loaded continuously, K: from 25 °C to the 60 °C that no lithium
 /// pack should pass (common practice).
 inline constexpr double most_rise_k = 35.0;
 
@@ -164,12 +164,12 @@ inline constexpr double most_rise_k = 35.0;
 enum class CurrentTrust { assumed, label, measured_sag };
 CurrentTrust current_trust(const Pack& pack);
 
-/// Current of the whole pack that its cells may give without end, A. With measured sag, the current whose heat
+/// Current of the whole pack that its cells may deliver continuously, A. With measured sag, the current whose heat
 /// settles `most_rise_k` above the air; else the rated current times the trust in its label; else what is assumed
 /// of such cells.
 double cells_current_a(const Pack& pack);
 
-/// The least of what cells, strips and connector bear without end, as far as they are known, A.
+/// The least of what cells, strips and connector bear continuously, as far as they are known, A.
 double continuous_current_a(const Pack& pack);
 
 /// @error `value_out_of_range` naming the field, for anything that no pack can have

@@ -107,8 +107,8 @@ double strip_rise_k(const Build& build, double strip_current_a);
 /// @error `value_out_of_range` naming the field
 units::Result<Built> built(const Build& build);
 
-/// @param quantity  pack mass, pack resistance, cruise current (what it may give without end), rated charge, energy
-/// density
+/// @param quantity  pack mass, pack resistance, cruise current (what it may deliver continuously), rated charge,
+/// energy density
 std::optional<units::Explanation> explain(const Build& build, const Built& made, units::Quantity quantity);
 
 } // namespace sobremesa::battery

@@ -8,7 +8,7 @@ void look_at_ranges(units::NumberRanges& ranges, const Pack& pack) {
     ranges.number("pack.cell_capacity_ah", pack.cell_capacity_ah, 0.01, 100);
     ranges.number("pack.cell_resistance_ohm", pack.cell_resistance_ohm, 0, 1);
     ranges.number("pack.lead_resistance_ohm", pack.lead_resistance_ohm, 0, 1);
-    // 0 is a pack that nobody weighed; a milligram is a slip of the pen, and no number to divide heat by.
+    // 0 is a pack that nobody weighed; a milligram is a typing error, and no number to divide heat by.
     ranges.number("pack.mass_kg", pack.mass_kg, pack.mass_kg == 0.0 ? 0.0 : 1e-3, 100,
                   "0.001 … 100; 0 where nobody weighed it");
     ranges.number("pack.capacity_factor", pack.capacity_factor, 0.05, 1.2);

@@ -66,7 +66,7 @@ inline constexpr double charger_relative_sd = 0.015;
 /// to
 ///   3 % (a label, an age); a recharge puts back both;
 /// - rested: the resting curve read backwards, corrected for what the slow part has not given back yet; sd from a
-///   meter's 10 mV a cell, the curve's own 20 mV, and half of the correction.
+///   meter's 10 mV/cell, the curve's own 20 mV, and half of the correction.
 ///
 /// Two methods disagree when they differ by more than twice the sd of their difference. The combination then keeps
 /// at least half of the distance as its sd: weights of methods that contradict each other promise too much.

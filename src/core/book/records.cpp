@@ -10,7 +10,7 @@ PersonalBests personal_bests(const std::vector<FlightFigures>& flights) {
     PersonalBests bests;
     double longest_s = 0.0;
     double farthest_m = 0.0;
-    double thriftiest = 0.0;
+    double most_efficient = 0.0;
     for (const FlightFigures& flight : flights) {
         const auto& s = flight.summary;
         if (s.duration_s > longest_s) {
@@ -21,10 +21,10 @@ PersonalBests personal_bests(const std::vector<FlightFigures>& flights) {
             farthest_m = s.distance.farthest_from_home_m->value;
             bests.farthest = flight.flight_id;
         }
-        const bool long_way = s.distance.ground_m && s.distance.ground_m->value >= least_way_for_thrift_m;
-        if (long_way && s.energy_wh_per_m && (!bests.thriftiest || s.energy_wh_per_m->value < thriftiest)) {
-            thriftiest = s.energy_wh_per_m->value;
-            bests.thriftiest = flight.flight_id;
+        const bool long_way = s.distance.ground_m && s.distance.ground_m->value >= least_distance_for_efficiency_m;
+        if (long_way && s.energy_wh_per_m && (!bests.most_efficient || s.energy_wh_per_m->value < most_efficient)) {
+            most_efficient = s.energy_wh_per_m->value;
+            bests.most_efficient = flight.flight_id;
         }
     }
     return bests;

@@ -19,11 +19,11 @@ struct FlightFigures {
 struct PersonalBests {
     std::optional<Id> longest;  ///< in time
     std::optional<Id> farthest; ///< from home
-    std::optional<Id> thriftiest;
+    std::optional<Id> most_efficient;
 };
 
-/// Below this the start and the landing weigh more than the way, m: no flight is thrifty by its consumption alone.
-inline constexpr double least_way_for_thrift_m = 2000.0;
+/// Shorter flights are no measure of efficiency, m: launch and landing weigh more than the distance.
+inline constexpr double least_distance_for_efficiency_m = 2000.0;
 
 PersonalBests personal_bests(const std::vector<FlightFigures>& flights);
 

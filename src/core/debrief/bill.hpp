@@ -76,7 +76,7 @@ struct BillQuestion {
 /// A cause that nothing tells is zero with its error.
 ///
 /// The forecast is the plan's flight in the wind as forecast, not in the worst credible one.
-/// @return nothing where the plan has no turn, or the log no energy, no way over ground or no wind
+/// @return nothing where the plan has no turn, or the log no energy, no ground distance or no wind
 std::optional<Bill> bill(const telemetry::LogSummary& summary, const telemetry::Findings& found,
                          const BillQuestion& question);
 

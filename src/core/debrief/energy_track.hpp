@@ -8,7 +8,7 @@
 
 namespace sobremesa::debrief {
 
-/// What a flight had used, against time and against the way over ground; for laying flights over each other.
+/// What a flight had used, against time and against ground distance; for laying flights over each other.
 struct EnergyTrack {
     /// From the first reading on, rising.
     std::vector<double> time_s;

@@ -143,7 +143,7 @@ std::vector<Bin> bins_of(const telemetry::CleanLog& log, const telemetry::Findin
         bin.volts_sd = std::sqrt(variance / bin.rows);
         for (const auto& segment : found.segments) {
             if (bin.time_s < segment.start_s || bin.time_s >= segment.end_s) continue;
-            // A stretch on little power may be a glide, or level flight that the array carries: the load decides.
+            // A segment on little power may be a glide, or level flight that the array carries: the load decides.
             using Kind = telemetry::SegmentKind;
             bin.segment = segment.kind;
             bin.level = segment.kind == Kind::level || segment.kind == Kind::loiter || segment.kind == Kind::glide;

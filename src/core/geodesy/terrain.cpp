@@ -220,7 +220,7 @@ void Terrain::index() {
 }
 
 std::optional<double> Terrain::highest_m(const EastNorth& from, const EastNorth& to, double aside_m) const {
-    // A straight way over ground is bent on the raster's own map: by less than half a metre in so much.
+    // A straight line over ground is bent on the raster's own map: by less than half a metre in so much.
     constexpr double straight_m = 4000.0;
     const double way_m = distance_m(from, to);
     const int pieces = mapping.nodes < 2 ? 1 : std::max(int(std::ceil(way_m / straight_m)), 1);

@@ -106,7 +106,7 @@ struct JointEstimate {
 /// no source): of a pack its capacity (± 7 %), resistance (± 25 % where given, ± 50 % assumed), slow part (± 50 %),
 /// the offset of its resting curve at six charges (± 15 mV full, ± 50 mV in the middle), and how both drift with
 /// cycles; of a set of sensors its current gain (± 5 %) and volts gain (± 1 %); of the charger its gain (± 1.5 %,
-/// common to all recharges); of each flight how far from full it began, a day's volts (± 10 mV a cell), capacity
+/// common to all recharges); of each flight how far from full it began, a day's volts (± 10 mV/cell), capacity
 /// and resistance.
 /// Seen: the volts of each flight's trace through `battery::PackModel`, its sag in short steps, recharges, resting
 /// volts, and chargers' readings. Neighbouring volts share their errors: a trace counts as no more than eight.

@@ -59,7 +59,7 @@ struct PartForecast {
     double flown = 0.0;
     /// Landing charge by the pack's volts; else by what level flight takes.
     bool by_volts = true;
-    /// Forecast over flown, less one; positive: hopeful.
+    /// Forecast over flown, less one; positive: optimistic.
     double off() const { return forecast.value / flown - 1.0; }
     bool inside_90() const;
 };

@@ -36,7 +36,7 @@ struct Bench {
     double climb_mps = 2.5;
     /// Kept back, as a share of what the pack gives.
     double reserve_share = 0.0;
-    /// One landing voltage for all, V a cell; empty: the usual one of each chemistry.
+    /// One landing voltage for all, V/cell; empty: the usual one of each chemistry.
     std::optional<double> landing_cell_v;
     std::optional<battery::Size> bay;
     std::optional<double> most_pack_mass_kg;
@@ -81,7 +81,7 @@ std::vector<Match> match(const Bench& bench, const std::vector<Candidate>& candi
 std::optional<units::Explanation> explain(const Bench& bench, const Candidate& candidate, const Match& match,
                                           units::Quantity quantity);
 
-/// Packs of one kind of cell made larger or smaller without end, by how much.
+/// Packs of one kind of cell made larger or smaller at will, by how much.
 struct ScaledMatch {
     double scale = 1.0;
     double pack_mass_kg = 0.0;

@@ -146,7 +146,7 @@ private:
         r.sustained = sustained_spans(craft_, light_, from);
         r.sustained_s = total_s(r.sustained);
         const double power_sd = craft_.level_w.sd / craft_.level_w.value;
-        // Duller sky and thirstier aircraft are independent; together they are off by the root of both.
+        // Duller sky and higher draw are independent; together they are off by the root of both.
         const double off = units::combine_sd(sun::clear_sky_sd, power_sd);
         r.sustained_low_s = sustained_s(craft_, light_, from, 1.0 - off);
         r.sustained_high_s = sustained_s(craft_, light_, from, 1.0 + off);

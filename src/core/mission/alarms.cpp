@@ -24,7 +24,7 @@ constexpr double radio_step_ah = 0.1;
 /// The warning comes so long before the landing voltage in cruise, s: what a circuit and a landing take (common
 /// practice, no source).
 constexpr double warning_lead_s = 120.0;
-/// … and above the landing by so much at the least, V a cell.
+/// … and above the landing by at least so much, V/cell.
 constexpr double least_warning_v = 0.05;
 
 double as_radios_take_it(double charge_ah) {

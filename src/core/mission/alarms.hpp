@@ -53,7 +53,7 @@ struct AlarmSheet {
     double current_a = 0.0;
     /// The parts bear less than the plan draws: the alarm sounds on the way.
     bool current_is_limited = false;
-    /// For the speed controller: off, or not above this, V a cell.
+    /// For the speed controller: off, or not above this, V/cell.
     double cutoff_cell_v = 0.0;
 };
 

@@ -17,7 +17,7 @@ struct BailOut {
     double needed_wh = 0.0;
     double time_s = 0.0;
     /// Left beyond what the flight there needs, down to the landing voltage, Wh; the reserve is not kept: this is
-    /// the way out of trouble.
+    /// for an emergency.
     double margin_wh = 0.0;
     bool reachable = false;
 };

@@ -373,7 +373,7 @@ double DrawnFlights::growth_share_of(const Flight& flight, const DaySpread& spre
         by_wind = *windier - *as_forecast;
         by_growth = *growing - *as_forecast;
     } else if (!flight.legs.empty()) {
-        // Not every one of them is flown: the wind is what it comes to on the way home.
+        // Not every one of them is flown: the wind is what it comes to on the return leg.
         constexpr double on_the_way_home = 0.75;
         by_growth = spread.growth_mps_per_h * on_the_way_home *
                     (flight.legs.back().begin_s + flight.legs.back().duration_s) / units::seconds_per_hour;

@@ -39,7 +39,7 @@ struct Homeward::Way {
     std::optional<double> from_course_deg;
 };
 
-/// A descent in bands, with its way over ground.
+/// A descent in bands, with its ground distance.
 struct Homeward::Glide {
     struct Part {
         const VerticalBand* band = nullptr;

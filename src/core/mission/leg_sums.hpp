@@ -25,7 +25,7 @@ struct LegSum {
 };
 
 /// The planned flight, leg by leg.
-/// @param by_kind  a climb at the beginning of a leg stands apart from its level part
+/// @param by_kind  a climb at the beginning of a leg is kept apart from its level part
 /// @return empty without a flight
 std::vector<LegSum> leg_sums(const Plan& plan, bool by_kind);
 

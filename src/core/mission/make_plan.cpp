@@ -279,7 +279,7 @@ units::Result<Plan> planned(const PlanRequest& unchecked, const Parallel& parall
 
     const Homeward homeward(plan.request, plan.conditions);
     if (somewhere && !homeward.wind_allows()) {
-        // Nothing is left for the way over ground where all airspeed goes into coming down: that is no wind's
+        // No ground speed is left where all airspeed goes into coming down: that is no wind's
         // doing.
         if (plan.request.mission.descent_rate_mps >= conditions->airspeed_home_mps) return plan;
         add_diagnostic(

@@ -216,7 +216,7 @@ private:
             return false;
         }
         move(course_deg.value_or(0.0), ground_m, seconds, end_m);
-        // In circles the way over ground is the air's.
+        // In circles the ground distance is the air distance.
         if (!course_deg) distance_m_ += band.horizontal_mps * seconds;
         close_leg(leg, ground_m, seconds);
         add_point();

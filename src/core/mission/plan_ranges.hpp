@@ -5,7 +5,7 @@
 
 namespace sobremesa::mission {
 
-/// What each number of a plan may be; of its aircraft and pack, see there. What lies outside is a slip of the pen
+/// What each number of a plan may be; of its aircraft and pack, see there. What lies outside is a typing error
 /// or a wrong unit, not an extreme flight.
 void look_at_ranges(units::NumberRanges& ranges, const PlanRequest& request);
 

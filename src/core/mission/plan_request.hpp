@@ -104,7 +104,7 @@ struct Mission {
     std::vector<Waypoint> waypoints;
     std::vector<Alternate> alternates;
     std::vector<NoLandingArea> no_landing;
-    /// On the way home, over land again before so much is used, Ah. Empty: before the reserve begins.
+    /// On the return leg, over land again before so much is used, Ah. Empty: before the reserve begins.
     std::optional<double> over_land_by_ah;
     SpeedRule speed_out = SpeedRule::known_cruise;
     SpeedRule speed_home = SpeedRule::known_cruise;

@@ -27,7 +27,7 @@ std::optional<double> margin_from(const OutwardPoint& place, const Homeward& hom
     return homeward.books(way, place.pack()).landing_left_wh - homeward.reserve_wh(way);
 }
 
-/// Whether a turn is where it is because the wind lets nobody home from farther out, with energy to spare.
+/// Whether a turn is where it is because the wind lets nobody home from farther out, with energy in hand.
 bool ends_by_wind(const OutwardPoint& place, const WayOut& out, const Homeward& homeward, double usable_wh) {
     constexpr double farther = 1.005;
     const auto margin_wh = margin_from(place, homeward);

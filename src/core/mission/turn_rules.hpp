@@ -13,7 +13,7 @@ namespace sobremesa::mission {
 /// Charge used at which a turn rule that counts charge turns, Ah; nothing for the turn rules that look homeward.
 ///
 /// - share left: `(1 - share)` of the usable charge;
-/// - 80 % rule: two fifths of the rated charge, half of the 80 % that the rule calls usable; of a pack that was not
+/// - 80 % rule: 40 % of the rated charge, half of the 80 % that the rule calls usable; of a pack that was not
 ///   full at launch, half of what is above the last fifth;
 /// - charge count: half the charge that the pilot lands at;
 /// - voltage: half the charge to the landing voltage; the pilot sees it as the volts shown there under cruise load.
@@ -29,7 +29,7 @@ struct TurnRuleRecipe {
 };
 TurnRuleRecipe recipe_of(TurnRule turn_rule);
 
-/// With so much of the pack's energy to spare beyond the reserve, a turn that has no return behind it is the
+/// With so much of the pack's energy in hand beyond the reserve, a turn that has no return behind it is the
 /// wind's; with less, the pack has as good as ended it too.
 inline constexpr double to_spare_by_wind = 0.01;
 

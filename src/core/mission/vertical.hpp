@@ -44,7 +44,7 @@ struct VerticalSense {
 };
 Vertical fly_vertical(const PlanRequest& request, const FlightConditions& conditions, const VerticalSense& sense);
 
-/// The bands alone, without a way over ground: what does not depend on the course.
+/// The bands alone, without a ground distance: what does not depend on the course.
 std::vector<VerticalBand> vertical_bands(const PlanRequest& request, const FlightConditions& conditions,
                                          const VerticalSense& sense);
 

@@ -54,7 +54,7 @@ struct CleanLog {
     /// Latitude and longitude stand in each other's column.
     bool positions_swapped = false;
     std::vector<SetAside> set_aside;
-    /// Rows set aside for any reason, each counted once.
+    /// Rows excluded for any reason, each counted once.
     std::size_t rows_set_aside = 0;
     std::vector<Gap> gaps;
     /// From row to row, s: the median.

@@ -28,7 +28,7 @@ constexpr double least_difference_ah = 0.02;
 constexpr double least_difference_m = 100.0;
 /// A GPS's speed is never below zero: standing still, its scatter adds up to way.
 constexpr double speed_scatter_mps = 0.3;
-/// Home farther than this from the whole flight is a slip of the pen.
+/// Home farther than this from the whole flight is a typing error.
 constexpr double far_from_track_m = 100e3;
 
 bool is_number(double value) {

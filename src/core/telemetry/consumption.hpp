@@ -17,7 +17,7 @@ namespace sobremesa::telemetry {
 /// A log as the chart and map need it: one entry per row that takes part.
 struct Track {
     std::vector<double> time_s;
-    std::vector<double> east_m; ///< NaN where the position was set aside
+    std::vector<double> east_m; ///< NaN where the position was excluded
     std::vector<double> north_m;
     std::vector<double> from_home_m;
 };

@@ -17,7 +17,7 @@ using units::Severity;
 constexpr double voltage_scale_sd = 0.01;
 /// A counter in steps of 1 mAh, or 10.
 constexpr double counter_step_sd_ah = 0.003;
-/// A stretch bridged by a straight line, one standard deviation of its share: the sag of a gust or a climb is
+/// A gap bridged by a straight line, one standard deviation of its share: the sag of a gust or a climb is
 /// missed.
 constexpr double bridged_volts_sd = 0.03;
 /// How far a cell may be from the mean of its pack, of its volts: some 40 mV of 3.7 V (common practice, no source).

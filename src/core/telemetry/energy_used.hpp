@@ -10,7 +10,7 @@ inline constexpr double current_scale_sd = 0.05;
 /// Charge and energy of a cleaned log, from whatever it has of current, counter, volts and power.
 ///
 /// Row by row over time by trapezoids; pauses of the record (gaps) are left out, since nothing is known of them. A
-/// channel that is missing for some rows, or set aside as faulty, does not drop out of the sum:
+/// channel that is missing for some rows, or excluded as faulty, does not drop out of the sum:
 /// - volts are bridged straight in time between their neighbours;
 /// - current is bridged by the counter's own count where there is one, by power over volts, else straight;
 /// - without a current at all the charge is the counter's, or power over volts; energy is charge times volts;

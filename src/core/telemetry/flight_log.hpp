@@ -83,7 +83,7 @@ const char* set_aside_word(SetAsideReason reason);
 /// Whether rows with that against them take part all the same.
 bool takes_part(SetAsideReason reason);
 
-/// Rows one after the other, set aside for one reason.
+/// Rows one after the other, excluded for one reason.
 struct SetAsidePlace {
     /// Line of the file, from 1, of the first of them.
     std::int64_t first_row = 0;

@@ -23,7 +23,7 @@ struct LaunchCharge {
 };
 
 /// The pack led through the trace's first currents, from the charge at which its volts come out. Their error:
-/// sensor 1 %, resting curve 50 mV a cell, resistance a third (as measured on this flight where the log shows it),
+/// sensor 1 %, resting curve 50 mV/cell, resistance a third (as measured on this flight where the log shows it),
 /// half of what the slow part holds back (all common practice, no source). Short is what misses by two and a half
 /// of them.
 /// @return nothing where the first five minutes hold less than half a minute of volts

@@ -38,7 +38,7 @@ struct Segment {
 ///
 /// Nothing here is tuned to one aircraft. Climb and descent begin where the climb rate leaves a band around level
 /// that is as wide as the flight's own unsteadiness (at least 0.4 m/s), and end where it is back within half of it;
-/// a glide is a descent or a level stretch on less than a third of the flight's median power; a loiter is level
+/// a glide is a descent or a level segment on less than a third of the flight's median power; a loiter is level
 /// turning through a full circle. What lasts less than 8 s joins its neighbour.
 std::vector<Segment> segments(const Motion& motion, const WindEstimate& wind);
 

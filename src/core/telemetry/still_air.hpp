@@ -45,7 +45,7 @@ struct StillAir {
 std::optional<StillAir> still_air(const Motion& motion, const WindEstimate& wind,
                                   const std::vector<Segment>& segments);
 
-/// Fills in the lift of each stretch by its energy balance: climb rate less the power beyond level over what a
+/// Fills in the lift of each segment by its energy balance: climb rate less the power beyond level over what a
 /// metre a second of climb costs. Only where the flight itself shows that cost.
 void find_lift(std::vector<Segment>& segments, const Motion& motion, const StillAir& still);
 

@@ -158,8 +158,8 @@ double reference_height(const Motion& motion) {
     return heights.empty() ? 0.0 : units::median(heights);
 }
 
-/// Receivers call their course a heading, and so do many logs. One that never differs from the way over ground says
-/// nothing of where the nose was.
+/// Receivers call their course a heading, and so do many logs. One that never differs from the course over ground
+/// says nothing of where the nose was.
 bool heading_is_course(const Motion& motion, std::size_t first, std::size_t last) {
     constexpr double slow_mps = 3.0;
     constexpr double same_deg = 1.5;

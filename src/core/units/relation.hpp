@@ -44,7 +44,7 @@ enum class Relation : int {
     extrapolated_by_charge,
     extrapolated_at_power,
     line_through_readings,
-    line_to_four_fifths,
+    line_to_end_of_life,
     volts_over_amps_in_short_steps,
     everything_flown_and_charged,
     combined_by_variances,

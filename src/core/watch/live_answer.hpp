@@ -128,7 +128,7 @@ public:
     /// How far it may still fly on each bearing from where it is, level at the plan's airspeed in the live wind,
     /// and come home with the reserve: a closed line around the aircraft. In calm air an ellipse with home and
     /// aircraft as its foci. Costs some fifty return legs, so it is asked for apart.
-    /// @return empty on the ground, without position or pack, and where it should be on its way home already
+    /// @return empty on the ground, without position or pack, and where it should be returning already
     std::vector<geodesy::EastNorth> reach_from_here(const LiveAnswer& answer, int bearings = 36) const;
     const mission::Plan& plan() const { return *plan_; }
 

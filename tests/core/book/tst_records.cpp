@@ -38,7 +38,7 @@ private slots:
 
 void RecordsTest::noFlightsHaveNoBests() {
     const auto bests = book::personal_bests({});
-    QVERIFY(!bests.longest && !bests.farthest && !bests.thriftiest);
+    QVERIFY(!bests.longest && !bests.farthest && !bests.most_efficient);
 }
 
 void RecordsTest::eachBestIsItsOwnFlight() {
@@ -46,15 +46,15 @@ void RecordsTest::eachBestIsItsOwnFlight() {
         {flight(1, 60, 20'000, 4'000, 40), flight(2, 30, 25'000, 12'000, 45), flight(3, 20, 12'000, 5'000, 14)});
     QCOMPARE(*bests.longest, 1);
     QCOMPARE(*bests.farthest, 2);
-    QCOMPARE(*bests.thriftiest, 3);
+    QCOMPARE(*bests.most_efficient, 3);
 }
 
 void RecordsTest::aShortHopIsNeverThrifty() {
     // Gliding down from a hand launch: next to nothing used, and no record.
     const auto bests = book::personal_bests({flight(1, 2, 900, 300, 0.1), flight(2, 20, 12'000, 5'000, 14)});
-    QCOMPARE(*bests.thriftiest, 2);
+    QCOMPARE(*bests.most_efficient, 2);
     const auto hop = book::personal_bests({flight(1, 2, 900, 300, 0.1)});
-    QVERIFY(!hop.thriftiest);
+    QVERIFY(!hop.most_efficient);
 }
 
 void RecordsTest::flightsWithoutPositionCanStillBeTheLongest() {

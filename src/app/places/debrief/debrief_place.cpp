@@ -320,7 +320,7 @@ void DebriefPlace::makeSagRow() {
 
 void DebriefPlace::makeSegments() {
     segment_cells_ = new CellModel(this);
-    segments_ = new DataTable(QStringLiteral("stretchTable"), tr("Segments of the flight"));
+    segments_ = new DataTable(QStringLiteral("segmentTable"), tr("Segments of the flight"));
     segments_->setModel(segment_cells_);
     segments_->setSelectionBehavior(QAbstractItemView::SelectRows);
     segments_->setSelectionMode(QAbstractItemView::SingleSelection);

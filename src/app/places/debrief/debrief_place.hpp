@@ -28,7 +28,7 @@ class StripCharts;
 class ScrollColumn;
 class TextLabel;
 
-/// Debrief: a log laid open. The track, the sentence, the figures, what was set aside, and the strips over time
+/// Debrief: a log opened. The track, the sentence, the figures, what was excluded, and the strips over time
 /// with one cursor. Without a log it says what belongs here and offers the first step.
 class DebriefPlace : public QWidget {
     Q_OBJECT

@@ -112,7 +112,7 @@ QWidget* CurvePage::makeReading() {
     column->addWidget(new Hairline(Qt::Horizontal));
     column->addWidget(new TextLabel(Role::heading, tr("Fitted from its flights")));
     fitted_ = new TextLabel(Role::plain);
-    fitted_->setObjectName(QStringLiteral("curveTaught"));
+    fitted_->setObjectName(QStringLiteral("curveFitted"));
     column->addWidget(fitted_);
     auto* buttons = new QHBoxLayout;
     learn_ = new QPushButton(tr("Use this curve for the aircraft"));

@@ -459,7 +459,7 @@ void LogbookPlace::showBests() {
     };
     show(0, bests.longest, Quantity::duration, tr("longest"));
     show(1, bests.farthest, Quantity::farthest_from_home, tr("farthest"));
-    show(2, bests.thriftiest, q.leading(Quantity::charge_per_distance, Quantity::energy_per_distance),
+    show(2, bests.most_efficient, q.leading(Quantity::charge_per_distance, Quantity::energy_per_distance),
          tr("most efficient"));
     std::optional<units::Explanation> cycles;
     std::optional<units::Explanation> flights;
@@ -474,7 +474,7 @@ void LogbookPlace::showBests() {
     bests_->layOutAgain();
     bests_note_->setWords(
         tr("Personal bests among the flights shown. Most efficient counts flights of at least %1 over ground.")
-            .arg(q.distance(book::least_way_for_thrift_m)));
+            .arg(q.distance(book::least_distance_for_efficiency_m)));
     bests_note_->setVisible(bests.longest.has_value());
     bests_->setVisible(bests.longest.has_value() || cycles.has_value());
 }

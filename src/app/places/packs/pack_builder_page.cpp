@@ -80,7 +80,7 @@ void clear(QWidget* place) {
 PackBuilderPage::PackBuilderPage(session::Workspace& workspace, session::PlanSession& plan_session, QWidget* parent)
     : QWidget(parent), workspace_(workspace), plan_session_(plan_session), build_(std::make_shared<Build>()),
       test_(std::make_shared<battery::PartialTest>(battery::ordinary_test({}))), taken_test_(*test_) {
-    setObjectName(QStringLiteral("workshopPage"));
+    setObjectName(QStringLiteral("buildPage"));
     Fold::fill(*this, {tr("Build from cells"), makeBuild(), 9}, {tr("From a partial flight"), makeTest(), 5});
     makeForms();
     connect(&Look::instance(), &Look::changed, this, &PackBuilderPage::makeForms);

@@ -17,7 +17,7 @@ class LimitsPanel : public QWidget {
     Q_OBJECT
 public:
     explicit LimitsPanel(QWidget* parent = nullptr);
-    /// Go or no-go: stands apart, up where it is seen first.
+    /// Go or no-go: on its own at the top, where it is seen first.
     TextLabel* goLabel() { return go_; }
     void setOutlook(std::shared_ptr<const session::PlanOutlook> outlook);
 
