@@ -42,8 +42,8 @@ void describe_array(Visitor& v, Array& array) {
     v.required("efficiency", array.efficiency, {"of a cell at 25 °C and 1000 W/m², 0 … 1"});
     v.number("temperature_coefficient_per_k", array.temperature_coefficient_per_k,
              {"change of its maximum power for each kelvin", "−0.0035"});
-    v.number("cell_voc_v", array.cell_voc_v, {"open-circuit volts of a cell", "0.68"});
-    v.number("cell_vmp_v", array.cell_vmp_v, {"volts of a cell at maximum power", "0.58"});
+    v.number("cell_voc_v", array.cell_voc_v, {"open-circuit voltage of a cell", "0.68"});
+    v.number("cell_vmp_v", array.cell_vmp_v, {"cell voltage at maximum power", "0.58"});
     v.number("cell_isc_a", array.cell_isc_a, {"short-circuit current of a cell", "1.06 × that at maximum power"});
     v.number("tilt_deg", array.tilt_deg, {"of the cells against the horizontal, wings level", "0"});
     v.number("mass_kg", array.mass_kg, {"of cells, wires and converter; part of the aircraft's"});

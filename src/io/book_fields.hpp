@@ -92,7 +92,7 @@ void describe_kept_flight(Visitor& v, Kept& kept) {
         inner.text("unit", column.unit, {"as in headers"});
     });
     v.text("note", kept.note, {"the pilot's own words"});
-    v.flag("set_apart", kept.set_apart, {"teaches nothing: something was out of the ordinary"});
+    v.flag("set_apart", kept.set_apart, {"not used for fitting: something was out of the ordinary"});
     v.number("start_clock_s", kept.start_clock_s,
              {"beginning, seconds since 1970 of the clock that wrote the log"});
     v.number("clock_offset_s", kept.clock_offset_s, {"how far that clock was ahead of UTC"});
