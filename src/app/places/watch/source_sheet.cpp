@@ -206,9 +206,8 @@ void SourceSheet::take() {
         settings_.remove(factorKey());
     settings_.setValue(QStringLiteral("watch/kind"), int(kind));
     settings_.setValue(key_of(kind), where_->text().trimmed());
-    const link::Address found = *address;
     close();
-    emit chosen(found, choice, factor);
+    emit chosen(*address, choice, factor);
 }
 
 } // namespace sobremesa::app
