@@ -12340,6 +12340,10 @@ verbr.</translation>
         <source>of %1 remaining</source>
         <translation>von %1 übrig</translation>
     </message>
+    <message>
+        <source>h</source>
+        <translation>h</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::WhatIfPage</name>

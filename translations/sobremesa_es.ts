@@ -12340,6 +12340,10 @@ usado</translation>
         <source>of %1 remaining</source>
         <translation>de %1 restantes</translation>
     </message>
+    <message>
+        <source>h</source>
+        <translation>h</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::app::WhatIfPage</name>

@@ -192,15 +192,38 @@ bool DocumentReader::contains(std::string_view key) const {
     return found != object_.end() && !found->is_null();
 }
 
-std::string DocumentReader::key_of_text(const char* key) const {
+namespace {
+
+std::string bare_key(const char* key) {
     std::string_view words = without_unit(key);
-    for (const std::string_view unit : {"_deg", "_dbm"}) {
+    for (const std::string_view unit : {"_deg", "_dbm", "_wh"}) {
         if (words.ends_with(unit)) words.remove_suffix(unit.size());
     }
-    std::string bare(words);
+    return std::string(words);
+}
+
+} // namespace
+
+std::string DocumentReader::key_of_text(const char* key) const {
+    const std::string bare = bare_key(key);
     if (bare == key || contains(key) || !contains(bare)) return key;
     const json& value = object_.at(bare);
     return value.is_string() && says_unit(value.get_ref<const std::string&>()) ? bare : key;
+}
+
+void DocumentReader::refuse_without_unit(const char* key) {
+    const std::string bare = bare_key(key);
+    if (bare == key || !contains(bare)) return;
+    const json& value = object_.at(bare);
+    if (!value.is_number() && !value.is_string()) return;
+    asked_.insert(bare);
+    const std::string word = value.is_string() ? value.get<std::string>() : value.dump();
+    const auto number = typed_number(word);
+    if (number && number->word.empty()) {
+        fail_word(bare.c_str(), word, with_usual_units(key, word));
+    } else {
+        fail(ErrorCode::json_wrong_type, bare, {{"wanted", std::string("number")}, {"given", word}});
+    }
 }
 
 bool DocumentReader::has(const char* key) const {
@@ -226,7 +249,10 @@ std::optional<double> DocumentReader::number(const char* key) {
         value = find(given.c_str());
         unit = std::move(other);
     }
-    if (!value) return std::nullopt;
+    if (!value) {
+        refuse_without_unit(key);
+        return std::nullopt;
+    }
     if (value->is_number() && std::isfinite(value->get<double>()))
         return value->get<double>() * unit.scale + unit.offset;
     std::vector<units::Parameter> said = {{"wanted", std::string("number")}};
@@ -273,8 +299,10 @@ std::optional<std::int64_t> DocumentReader::identity(const char* key) {
 }
 
 double DocumentReader::required_number(const char* key) {
-    if (!has(key)) fail(ErrorCode::value_missing, key);
-    return number(key).value_or(0.0);
+    const bool there = has(key);
+    const auto value = number(key);
+    if (!there) fail(ErrorCode::value_missing, key);
+    return value.value_or(0.0);
 }
 
 std::optional<std::string> DocumentReader::text(const char* key) {

@@ -79,6 +79,9 @@ private:
     std::string nearest_known(const std::string& unknown) const;
     /// The key, or it without its unit where a text stands there that says its own.
     std::string key_of_text(const char* key) const;
+    /// A number or text under the key without its unit that says none either: its unit would be guessed, and what
+    /// is worked out without it would be worse than nothing.
+    void refuse_without_unit(const char* key);
 
     const nlohmann::json& object_;
     std::string file_;

@@ -24,6 +24,8 @@ constexpr double kelvin_per_degree_fahrenheit = 5.0 / 9.0;
 constexpr std::array other_units = {
     OtherUnit{"mps_per_h", "kmh_per_h", units::mps_per_kmh},
     OtherUnit{"mps_per_h", "kn_per_h", units::mps_per_knot},
+    OtherUnit{"mps_per_h", "kt_per_h", units::mps_per_knot},
+    OtherUnit{"mps_per_h", "mph_per_h", units::mps_per_mph},
     OtherUnit{"mps", "kmh", units::mps_per_kmh},
     OtherUnit{"mps", "kph", units::mps_per_kmh},
     OtherUnit{"mps", "mph", units::mps_per_mph},
@@ -76,6 +78,7 @@ std::string_view unit_of_key(std::string_view key) {
         }
     }
     if (found == "mps") return "m/s";
+    if (found == "mps_per_h") return "m/s/h";
     if (found == "c") return "°C";
     if (found == "f") return "°F";
     if (!found.empty()) return found;
@@ -114,6 +117,42 @@ std::optional<double> number_in_unit_of(std::string_view key, std::string_view t
 bool says_unit(std::string_view text) {
     const auto typed = typed_number(text);
     return typed && typed->unit;
+}
+
+std::string with_usual_units(std::string_view key, std::string_view number) {
+    struct Usual {
+        std::string_view own;
+        std::array<std::string_view, 3> units;
+    };
+    static constexpr std::array usual = {
+        Usual{"mps_per_h", {"m/s/h", "km/h/h", "kn/h"}},
+        Usual{"mps", {"m/s", "km/h", "kn"}},
+        Usual{"kg", {"kg", "g", "oz"}},
+        Usual{"m", {"m", "cm", "ft"}},
+        Usual{"m2", {"m2", "dm2", "ft2"}},
+        Usual{"ah", {"Ah", "mAh"}},
+        Usual{"ohm", {"ohm", "mohm"}},
+        Usual{"a", {"A"}},
+        Usual{"v", {"V"}},
+        Usual{"w", {"W"}},
+        Usual{"wh", {"Wh"}},
+        Usual{"min", {"min", "h"}},
+        Usual{"s", {"s", "min"}},
+        Usual{"c", {"°C", "°F"}},
+        Usual{"pa", {"hPa", "Pa"}},
+        Usual{"mhz", {"MHz", "GHz"}},
+        Usual{"deg", {"°"}},
+        Usual{"dbm", {"dBm", "mW"}},
+    };
+    std::string list;
+    for (const Usual& unit : usual) {
+        if (!list.empty() || stem(key, unit.own).empty()) continue;
+        for (const std::string_view word : unit.units) {
+            if (word.empty()) continue;
+            list += (list.empty() ? "" : ", ") + std::string(number) + " " + std::string(word);
+        }
+    }
+    return list;
 }
 
 std::string_view without_unit(std::string_view key) {

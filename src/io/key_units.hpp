@@ -28,6 +28,10 @@ std::optional<double> number_in_unit_of(std::string_view key, std::string_view t
 /// Whether a number as text says its unit itself: "780 g", not "780".
 bool says_unit(std::string_view text);
 
+/// The number with each of the units that it may be meant in, by the end of the key: "80 m, 80 cm, 80 ft"; empty
+/// where the key has none.
+std::string with_usual_units(std::string_view key, std::string_view number);
+
 /// A key's words without its unit: "cell_capacity" of "cell_capacity_ah".
 std::string_view without_unit(std::string_view key);
 

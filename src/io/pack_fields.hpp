@@ -36,17 +36,24 @@ struct DocumentWords<battery::StripMaterial> {
     }
 };
 
-/// Amps, or text of capacities an hour ("3C"), as labels say them.
+/// Text of capacities an hour ("3C") in place of amps, as labels say them.
 /// @param charge_ah  of which
+/// @return whether it was that
 template <class Visitor, class Current>
-void describe_current(Visitor& v, const char* key, Current& current_a, double charge_ah, const FieldWords& words) {
+bool reads_capacities_an_hour(Visitor& v, const char* key, Current& current_a, double charge_ah) {
     if constexpr (Visitor::reads) {
         if (const auto rate = v.document().capacities_an_hour(key)) {
             current_a = *rate * charge_ah;
-            return;
+            return true;
         }
     }
-    v.number(key, current_a, words);
+    return false;
+}
+
+/// Amps, or text of capacities an hour.
+template <class Visitor, class Current>
+void describe_current(Visitor& v, const char* key, Current& current_a, double charge_ah, const FieldWords& words) {
+    if (!reads_capacities_an_hour(v, key, current_a, charge_ah)) v.number(key, current_a, words);
 }
 
 template <class Visitor, class Pack>
@@ -88,8 +95,9 @@ void describe_pack(Visitor& v, Pack& pack) {
         inner.required("height_m", size.height_m, {"height"});
     });
     v.list("rate_table", pack.rate_table, {"a maker's constant-current table of one cell at 23 °C"},
-           [](auto& inner, auto& point) {
-               inner.required("current_a", point.current_a, {"discharged at"});
+           [&pack](auto& inner, auto& point) {
+               if (!reads_capacities_an_hour(inner, "current_a", point.current_a, pack.cell_capacity_ah))
+                   inner.required("current_a", point.current_a, {"discharged at"});
                inner.required("charge_ah", point.charge_ah, {"what came out"});
            });
     v.number("rate_table_cutoff_v", pack.rate_table_cutoff_v,

@@ -5,6 +5,7 @@
 #include <optional>
 
 #include "io/document_parts.hpp"
+#include "io/key_units.hpp"
 #include "io/text_file.hpp"
 #include "io/typed_wind.hpp"
 
@@ -18,40 +19,62 @@ constexpr int plan_version = 1;
 constexpr int pack_version = 1;
 
 /// "wind": "12 kn NW" stands for the keys of its parts; a speed alone is read as any number is.
-/// @return what contradicts it
-std::optional<units::Error> take_wind_apart(json& tree, const std::string& file) {
-    if (!tree.is_object() || !tree.contains("weather") || !tree["weather"].is_object()) return std::nullopt;
-    json& weather = tree["weather"];
-    const auto written = weather.find("wind");
-    if (written == weather.end() || !written->is_string()) return std::nullopt;
-    const auto wind = typed_wind(written->get<std::string>());
+/// @param at  the object in which it stands, and what it is called in the document
+/// @return what contradicts it, or what cannot be read: a plan that goes on without the wind is worse than none
+std::optional<units::Error> take_wind_apart(json& at, units::Where where) {
+    if (!at.is_object()) return std::nullopt;
+    const auto written = at.find("wind");
+    if (written == at.end() || !written->is_string()) return std::nullopt;
+    const std::string object = where.field;
+    where.field += ".wind";
+    const std::string word = written->get<std::string>();
+    const auto refused = [&](const std::string& allowed) {
+        return units::Error{units::ErrorCode::word_unknown, where, {{"word", word}, {"allowed", allowed}}};
+    };
+    const auto wind = typed_wind(word);
     const auto mps = wind ? in_field_unit(wind->speed, "m/s") : std::nullopt;
-    if (!mps) return std::nullopt;
-    if (wind->speed.word.empty()) {
-        // Its unit would be guessed; and a plan that goes on without the wind is worse than none.
-        const std::string word = written->get<std::string>();
-        units::Where where;
-        where.file = file;
-        where.field = "weather.wind";
-        return units::Error{units::ErrorCode::word_unknown,
-                            where,
-                            {{"word", word}, {"allowed", word + " kn, " + word + " m/s, " + word + " km/h"}}};
+    if (!mps) {
+        const auto speed = typed_number(word);
+        const bool speed_alone = speed && in_field_unit(*speed, "m/s");
+        return speed_alone ? std::nullopt
+                           : std::optional(refused("12 kn NW, 4 m/s from 250°, SW 8 kn gusting 14, calm"));
     }
-    weather.erase(written);
-    const auto put = [&](const char* key, double value) { weather[key] = value; };
+    // Its unit would be guessed.
+    if (wind->speed.word.empty()) return refused(with_usual_units("wind_mps", word));
+    at.erase(written);
     for (const char* key : {"wind_mps", "wind_from_deg"}) {
-        if (!weather.contains(key)) continue;
-        units::Where where;
-        where.file = file;
-        where.field = "weather";
+        if (!at.contains(key)) continue;
+        where.field = object;
         return units::Error{units::ErrorCode::values_conflict, where, {{"fields", std::string("wind, ") + key}}};
     }
+    const auto put = [&](const char* key, double value) {
+        if (!at.contains(key)) at[key] = value;
+    };
     put("wind_mps", *mps);
     put("wind_from_deg", wind->from_deg);
-    if (wind->gust && !weather.contains("gust_mps"))
-        put("gust_mps", std::max(*wind->gust - wind->speed.number, 0.0) * wind->speed.unit->scale);
-    if (wind->of_airfield && !weather.contains("wind_height_m")) put("wind_height_m", airfield_wind_height_m);
+    // Rows of several heights have neither.
+    if (object != "weather") return std::nullopt;
+    if (wind->gust) put("gust_mps", std::max(*wind->gust - wind->speed.number, 0.0) * wind->speed.unit->scale);
+    if (wind->of_airfield) put("wind_height_m", airfield_wind_height_m);
     return std::nullopt;
+}
+
+/// The wind, and those of the table by height.
+std::optional<units::Error> take_winds_apart(json& tree, const std::string& file) {
+    if (!tree.is_object() || !tree.contains("weather")) return std::nullopt;
+    json& weather = tree["weather"];
+    units::Where where;
+    where.file = file;
+    where.field = "weather";
+    auto error = take_wind_apart(weather, where);
+    if (error || !weather.is_object() || !weather.contains("wind_table") || !weather["wind_table"].is_array())
+        return error;
+    json& rows = weather["wind_table"];
+    for (std::size_t i = 0; i < rows.size() && !error; ++i) {
+        where.field = "weather." + indexed("wind_table", i);
+        error = take_wind_apart(rows[i], where);
+    }
+    return error;
 }
 
 } // namespace
@@ -60,7 +83,7 @@ units::Result<PlanDocument> plan_from_json(const std::string& text, const std::s
     auto tree = parse_json(text, file);
     if (!tree) return tl::unexpected(tree.error());
     if (auto error = check_format(*tree, file, "sobremesa-plan", plan_version)) return tl::unexpected(*error);
-    if (auto error = take_wind_apart(*tree, file)) return tl::unexpected(*error);
+    if (auto error = take_winds_apart(*tree, file)) return tl::unexpected(*error);
 
     PlanDocument document;
     DocumentReader root(*tree, file, "");

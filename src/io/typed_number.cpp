@@ -94,7 +94,20 @@ constexpr std::array known_units = {
     KnownUnit{"ghz", {TypedKind::frequency, 1e9}},
     KnownUnit{"%", {TypedKind::share, 0.01}},
     KnownUnit{"percent", {TypedKind::share, 0.01}},
+    KnownUnit{"okta", {TypedKind::share, 0.125}},
+    KnownUnit{"oktas", {TypedKind::share, 0.125}},
+    KnownUnit{"/8", {TypedKind::share, 0.125}},
     KnownUnit{"dbm", {TypedKind::level, 1.0}},
+    KnownUnit{"m/s/h", {TypedKind::growth, 1.0}},
+    KnownUnit{"km/h/h", {TypedKind::growth, units::mps_per_kmh}},
+    KnownUnit{"mph/h", {TypedKind::growth, units::mps_per_mph}},
+    KnownUnit{"kn/h", {TypedKind::growth, units::mps_per_knot}},
+    KnownUnit{"kt/h", {TypedKind::growth, units::mps_per_knot}},
+    KnownUnit{"m/s per hour", {TypedKind::growth, 1.0}},
+    KnownUnit{"km/h per hour", {TypedKind::growth, units::mps_per_kmh}},
+    KnownUnit{"mph per hour", {TypedKind::growth, units::mps_per_mph}},
+    KnownUnit{"kn per hour", {TypedKind::growth, units::mps_per_knot}},
+    KnownUnit{"kt per hour", {TypedKind::growth, units::mps_per_knot}},
     // In words, as people write to each other.
     KnownUnit{"meters", {TypedKind::length, 1.0}},
     KnownUnit{"metres", {TypedKind::length, 1.0}},
@@ -283,14 +296,13 @@ bool is_beaufort(std::string_view word) {
     return low == "bft" || low == "bf" || low == "beaufort";
 }
 
-/// The scale bends: one number's unit is its own.
+} // namespace
+
 std::optional<TypedNumber> in_beaufort(double force) {
     const auto mps = beaufort_mps(force);
     if (!mps) return std::nullopt;
     return TypedNumber{force, "Bft", TypedUnit{TypedKind::speed, force > 0.0 ? *mps / force : 1.0}};
 }
-
-} // namespace
 
 std::optional<TypedNumber> typed_number(std::string_view text) {
     text = without_blanks_after(without_blanks_before(text));

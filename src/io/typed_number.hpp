@@ -25,11 +25,12 @@ enum class TypedKind {
     pressure,
     frequency,
     share,
-    level, ///< power over a milliwatt, in decibels
+    level,  ///< power over a milliwatt, in decibels
+    growth, ///< of a speed, over an hour
 };
 
 /// A unit: a number times `scale`, plus `offset`, is the same in SI units (charge in Ah, energy in Wh, angles in
-/// degrees, temperatures in °C, shares as such).
+/// degrees, temperatures in °C, shares as such, growth in m/s an hour).
 struct TypedUnit {
     TypedKind kind = TypedKind::none;
     double scale = 1.0;
@@ -58,6 +59,10 @@ std::optional<TypedNumber> typed_number(std::string_view text);
 /// Organization; from memory).
 /// @return nothing beyond 0 … 12
 std::optional<double> beaufort_mps(double force);
+
+/// A force of that scale as a speed; the scale bends, so its unit is that of this one number.
+/// @return nothing beyond 0 … 12
+std::optional<TypedNumber> in_beaufort(double force);
 
 /// The number in the unit of its field; watts where the field is a level in dBm ("25 mW" is 14 dBm).
 /// @param field_unit  as the field writes it; a number without a unit is in it

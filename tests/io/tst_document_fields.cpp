@@ -495,7 +495,8 @@ void DocumentFieldsTest::aTextThatSaysItsUnitNeedsNoneInItsKey() {
     for (const json& value : {json(780.0), json("780")}) {
         const auto plan = read("aircraft", "mass_kg", "mass", value);
         QVERIFY(!plan);
-        QCOMPARE(int(plan.error().code), int(units::ErrorCode::value_missing));
+        QCOMPARE(int(plan.error().code), int(units::ErrorCode::word_unknown));
+        QCOMPARE(QString::fromStdString(plan.error().where.field), QStringLiteral("aircraft.mass"));
     }
     // A wrong kind of unit is said of the key that is there.
     const auto wrong = read("aircraft", "mass_kg", "mass", "780 mAh");

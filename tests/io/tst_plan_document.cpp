@@ -49,6 +49,9 @@ private slots:
     void packAloneIsADocument();
     void ampsAreWattsAtAVoltage();
     void aWholeWindStandsForItsParts();
+    void aNumberUnderAKeyWithoutUnitIsRefused();
+    void growthAndCloudAreReadAsTheyAreSaid();
+    void ratesOfATableMayBeInCapacitiesAnHour();
     void demoPlansRead();
 };
 
@@ -248,9 +251,79 @@ void PlanDocumentTest::aWholeWindStandsForItsParts() {
     const auto bare = read("270/12");
     QVERIFY(!bare && bare.error().code == units::ErrorCode::word_unknown);
     QCOMPARE(bare.error().where.field, std::string("weather.wind"));
+    // A wind that is none is not left out of the plan.
+    for (const char* wind : {"breezy", "SW 8-12 kt", "variable 3 kt", "5 to 7"}) {
+        const auto none = read(wind);
+        QVERIFY2(!none && none.error().code == units::ErrorCode::word_unknown, wind);
+        QCOMPARE(none.error().where.field, std::string("weather.wind"));
+    }
+    // Rows of winds by height are written alike.
+    auto rows = tree;
+    rows["weather"]["wind_table"] = {{{"height_m", 10}, {"wind", "8 kn SW"}},
+                                     {{"height_m", 300}, {"wind_mps", 9}, {"wind_from_deg", 250}}};
+    const auto table = io::plan_from_json(rows.dump(), "wind.json");
+    QVERIFY(table && table->diagnostics.empty());
+    VERIFY_NEAR(table->request.weather.wind_table.front().wind.from_deg, 225.0, 1e-9);
+    rows["weather"]["wind_table"][1] = {{"height_m", 300}, {"wind", "breezy"}};
+    const auto unreadable = io::plan_from_json(rows.dump(), "wind.json");
+    QVERIFY(!unreadable);
+    QCOMPARE(unreadable.error().where.field, std::string("weather.wind_table[1].wind"));
     tree["weather"]["wind_mps"] = 3.0;
     const auto twice = read("22 km/h from NW");
     QVERIFY(!twice && twice.error().code == units::ErrorCode::values_conflict);
+}
+
+void PlanDocumentTest::aNumberUnderAKeyWithoutUnitIsRefused() {
+    const auto refused = [](const char* object, const char* key, const nlohmann::json& value) {
+        auto tree = nlohmann::json::parse(io::json_from_plan(tests::sample_request()));
+        // What is given only so.
+        for (const std::string unit : {"_m", "_kg", "_c", "_deg", "_mps", "_mps_per_h"})
+            tree[object].erase(key + unit);
+        tree[object][key] = value;
+        const auto read = io::plan_from_json(tree.dump(), "bare.json");
+        if (read) return std::string("read");
+        const auto& error = read.error();
+        std::string text = error.where.field;
+        for (const auto& told : error.parameters) {
+            if (const auto* word = std::get_if<std::string>(&told.value)) text += " | " + *word;
+        }
+        return text;
+    };
+    QCOMPARE(refused("mission", "height", 80), std::string("mission.height | 80 | 80 m, 80 cm, 80 ft"));
+    QCOMPARE(refused("mission", "height", "80"), std::string("mission.height | 80 | 80 m, 80 cm, 80 ft"));
+    QCOMPARE(refused("mission", "height", "high"), std::string("mission.height | number | high"));
+    QCOMPARE(refused("mission", "height", "80 m"), std::string("read"));
+    QCOMPARE(refused("aircraft", "mass", 0.95), std::string("aircraft.mass | 0.95 | 0.95 kg, 0.95 g, 0.95 oz"));
+    QCOMPARE(refused("weather", "temperature", 12), std::string("weather.temperature | 12 | 12 °C, 12 °F"));
+    QCOMPARE(refused("weather", "wind", 8), std::string("weather.wind | 8 | 8 m/s, 8 km/h, 8 kn"));
+    QCOMPARE(refused("weather", "wind_growth", "2 mph/h"), std::string("read"));
+    // Nothing is nothing, and what is no number is somebody else's.
+    QCOMPARE(refused("mission", "height", nullptr), std::string("read"));
+}
+
+void PlanDocumentTest::growthAndCloudAreReadAsTheyAreSaid() {
+    auto tree = nlohmann::json::parse(io::json_from_plan(tests::sample_request()));
+    tree["weather"].erase("wind_growth_mps_per_h");
+    tree["weather"]["wind_growth"] = "2 mph/h";
+    tree["sun"] = {{"cloud_okta", "3/8"}};
+    const auto read = io::plan_from_json(tree.dump(), "said.json");
+    QVERIFY(read && read->diagnostics.empty());
+    VERIFY_NEAR(read->request.weather.wind_growth_mps_per_h, 2.0 * 0.44704, 1e-9);
+    VERIFY_NEAR(read->request.sun->cloud_okta, 3.0, 1e-9);
+    tree["sun"] = {{"cloud_okta", "50 %"}};
+    VERIFY_NEAR(io::plan_from_json(tree.dump(), "said.json")->request.sun->cloud_okta, 4.0, 1e-9);
+}
+
+void PlanDocumentTest::ratesOfATableMayBeInCapacitiesAnHour() {
+    const auto document = io::pack_from_json(
+        R"({"chemistry": "li-ion", "series": 6, "parallel": 2, "cell_capacity_ah": 4, "mass_kg": 0.8,
+            "rate_table": [{"current_a": "1C", "charge_ah": 3.9}, {"current": "2.5 C", "charge": "3800 mAh"}]})",
+        "pack.json");
+    QVERIFY(document && document->diagnostics.empty());
+    // Of one cell.
+    VERIFY_NEAR(document->pack.rate_table.front().current_a, 4.0, 1e-9);
+    VERIFY_NEAR(document->pack.rate_table.back().current_a, 10.0, 1e-9);
+    VERIFY_NEAR(document->pack.rate_table.back().charge_ah, 3.8, 1e-9);
 }
 
 void PlanDocumentTest::demoPlansRead() {

@@ -1,3 +1,5 @@
+#include <cmath>
+
 #include <QTest>
 
 #include "io/typed_number.hpp"
@@ -161,6 +163,18 @@ void TypedNumberTest::wholeWindsAreTakenApart_data() {
     row("15 km/h del noroeste", 315.0, 15.0 / 3.6);
     row("SW 4 Bft", 225.0, 0.836 * 8.0);
     row("4,5 m/s, WSW", 247.5, 4.5);
+    row("8 kt gusting 14 from the south west", 225.0, 8.0 * knot, 14.0 * knot);
+    row("225° 8 kt gust 14", 225.0, 8.0 * knot, 14.0 * knot);
+    row("SW 8G14 kt", 225.0, 8.0 * knot, 14.0 * knot);
+    row("SW 8G14KT", 225.0, 8.0 * knot, 14.0 * knot);
+    row("270/8 g14 kn", 270.0, 8.0 * knot, 14.0 * knot);
+    row("4 m/s aus Südwest, Böen bis 7 m/s", 225.0, 4.0, 7.0);
+    row("4 m/s aus SW mit Böen 25 km/h", 225.0, 4.0, 25.0 / 3.6);
+    row("15 km/h del noroeste con rachas de 30 km/h", 315.0, 15.0 / 3.6, 30.0 / 3.6);
+    row("3 Bft NW, gusts 12 m/s", 315.0, 0.836 * std::pow(3.0, 1.5), 12.0);
+    row("SW 4 Bft, Böen 6", 225.0, 0.836 * 8.0, 0.836 * std::pow(6.0, 1.5));
+    row("SW 4 gusting 6 Bft", 225.0, 0.836 * 8.0, 0.836 * std::pow(6.0, 1.5));
+    row("calm", 0.0, 0.0);
     row("27012KT", 270.0, 12.0 * knot, -1.0, true);
     row("24015G28KT", 240.0, 15.0 * knot, 28.0 * knot, true);
     row("19006MPS", 190.0, 6.0, -1.0, true);
@@ -187,8 +201,32 @@ void TypedNumberTest::wholeWindsAreTakenApart() {
 
 void TypedNumberTest::whatIsNoWholeWindIsNone_data() {
     QTest::addColumn<QString>("typed");
-    for (const char* typed : {"", "12", "12 kn", "NW", "270°", "VRB03KT", "45012KT", "27012", "270/12/5", "400/12",
-                              "270/12 A", "12 from 13", "NW SE 12 kn", "NW -3 kn", "27012GKT", "1/2", "5/7 m/s"})
+    for (const char* typed : {"",
+                              "12",
+                              "12 kn",
+                              "NW",
+                              "270°",
+                              "VRB03KT",
+                              "45012KT",
+                              "27012",
+                              "270/12/5",
+                              "400/12",
+                              "270/12 A",
+                              "12 from 13",
+                              "NW SE 12 kn",
+                              "NW -3 kn",
+                              "27012GKT",
+                              "1/2",
+                              "5/7 m/s",
+                              "breezy",
+                              "SW 8-12 kt",
+                              "variable 3 kt",
+                              "SW 12 kt gusting 8",
+                              "SW 8 kt gusting",
+                              "SW gusting 14 kt",
+                              "3 Bft NW gusts 25",
+                              "calm NW",
+                              "SW 8 kt gusting hard"})
         QTest::newRow(typed) << QString::fromUtf8(typed);
 }
 

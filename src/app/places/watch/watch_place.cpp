@@ -51,11 +51,6 @@ constexpr int pictures_every_ms = 400;
 constexpr double quiet_s = 300.0;
 constexpr std::size_t points_of_track = 1500;
 
-QString minutes_and_seconds(double seconds) {
-    const int whole = int(std::lround(std::max(seconds, 0.0)));
-    return QStringLiteral("%1:%2").arg(whole / 60).arg(whole % 60, 2, 10, QLatin1Char('0'));
-}
-
 /// Figure and unit of a quantity apart, for the large type.
 std::pair<QString, QString> apart(const QString& text) {
     const int at = text.lastIndexOf(QLatin1Char(' '));
@@ -436,13 +431,16 @@ void WatchPlace::showAnswer() {
     const auto& q = Look::instance().quantities();
     const QString source = practice_ ? tr("practice") : replay_ ? tr("replay") : tr("live");
     state_->setWords(tr("%1 — %2, %3", "state of the flight, time, kind of source")
-                         .arg(wording::name(a.state), minutes_and_seconds(a.now.time_s), source));
+                         .arg(wording::name(a.state), wording::stopwatch_text(a.now.time_s), source));
     sentence_->setWords(wording::watch_sentence(a, *session_.plan(), q));
     const QString none = QStringLiteral("–");
     if (a.turn && a.state == watch::FlightState::outbound) {
         const bool now = a.turn->time_s <= 0.0;
         to_turn_->setFigure(
-            now ? tr("now") : minutes_and_seconds(a.turn->time_s), now ? QString() : tr("min"),
+            now ? tr("now") : q.timer(a.turn->time_s),
+            now                                        ? QString()
+            : a.turn->time_s < units::seconds_per_hour ? tr("min")
+                                                       : tr("h"),
             now ? tr("home is %1").arg(q.direction(a.now.bearing_home_deg))
                 : tr("at %1, %2 used").arg(q.distance(a.turn->distance_m), q.charge(a.turn->charge_ah)),
             now || a.turn->time_s < 60.0);
@@ -559,7 +557,7 @@ void WatchPlace::hear(const watch::Callout& callout) {
     const QString words = wording::callout_sentence(callout, Look::instance().quantities());
     if (callout.spoken) {
         speaker_.say(words, callout.kind >= watch::CalloutKind::turn_soon);
-        latest_->setWords(QStringLiteral("%1  %2").arg(minutes_and_seconds(callout.time_s), words));
+        latest_->setWords(QStringLiteral("%1  %2").arg(wording::stopwatch_text(callout.time_s), words));
     }
     showSaid();
 }
@@ -570,7 +568,7 @@ void WatchPlace::showSaid() {
     rows.reserve(all.size());
     // The latest first: it is what is looked for.
     for (auto callout = all.rbegin(); callout != all.rend(); ++callout) {
-        Cell time = text_cell(minutes_and_seconds(callout->time_s));
+        Cell time = text_cell(wording::stopwatch_text(callout->time_s));
         time.sort = callout->time_s;
         const bool urgent = callout->kind >= watch::CalloutKind::turn_soon;
         rows.push_back(
@@ -644,7 +642,7 @@ QString WatchPlace::calloutNote() const {
                              callout.kind == watch::CalloutKind::wind ||
                              callout.kind == watch::CalloutKind::disagree;
         if (!matters || callout.kind == watch::CalloutKind::landed) continue;
-        lines << QStringLiteral("%1 %2").arg(minutes_and_seconds(callout.time_s),
+        lines << QStringLiteral("%1 %2").arg(wording::stopwatch_text(callout.time_s),
                                              wording::callout_sentence(callout, Look::instance().quantities()));
     }
     constexpr int most = 12;
