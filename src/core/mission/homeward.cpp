@@ -228,13 +228,14 @@ ReturnEstimate Homeward::fly(const Way& asked, std::vector<FlightLeg>* legs) con
     const double now_s = asked.time_s + way.time_s;
     Glide down = glide(course, way.height_m, down_to_m, now_s);
     double level_m = std::max(left_m - down.ground_m, 0.0);
-    std::optional<double> seconds = level_m > 0.0 ? level_s(course, level_m, now_s) : 0.0;
+    const auto level_time_s = [&] { return level_m > 0.0 ? level_s(course, level_m, now_s) : std::optional(0.0); };
+    std::optional<double> seconds = level_time_s();
     // Where the wind changes, the descent lies the farther or nearer the later it begins.
     constexpr int rounds = 3;
     for (int round = 0; column_.changes() && seconds && round < rounds; ++round) {
         down = glide(course, way.height_m, down_to_m, now_s + *seconds);
         level_m = std::max(left_m - down.ground_m, 0.0);
-        seconds = level_m > 0.0 ? level_s(course, level_m, now_s) : 0.0;
+        seconds = level_time_s();
     }
     way.wind_allows = way.wind_allows && seconds && (down.wind_allows || asked.distance_m <= overhead_m);
     // Where the worst credible wind allows no return, another day's may: its pieces are those of still air.

@@ -242,20 +242,17 @@ ReachPoint turned_in_climb(const PlanRequest& request, const FlightConditions& c
 /// How far the errors of a wind that ends the outbound or the return leg move the place where it does, m, sd.
 double by_wind_sd_m(const PlanRequest& request, const FlightConditions& conditions, double at_m,
                     const std::function<std::optional<double>(double)>& ridge_m) {
-    const DaySpread spread = spread_of(request, conditions);
-    double moved_m[2] = {};
-    for (const bool growth : {false, true}) {
-        const PlanRequest worse =
-            windier(request, growth ? 0.0 : spread.wind_mps, growth ? spread.growth_mps_per_h : 0.0);
+    const auto moved_m = [&](double more_wind_mps, double more_growth_mps_per_h) {
+        const PlanRequest worse = windier(request, more_wind_mps, more_growth_mps_per_h);
         const auto then = nearly_the_same_conditions(worse, conditions);
-        moved_m[growth] = at_m;
-        if (!then || !then->out || !then->home) continue;
+        if (!then || !then->out || !then->home) return at_m;
         const OutAndBack flight(worse, *then);
-        if (!flight.possible()) continue;
+        if (!flight.possible()) return at_m;
         const auto margin_wh = [&](double seconds) { return flight.turned(seconds, ridge_m).margin_wh; };
-        moved_m[growth] = at_m - flight.flown_m(time_of_nought(margin_wh, flight.most_s(), 1e-9).value_or(0.0));
-    }
-    return units::combine_sd(moved_m[0], moved_m[1]);
+        return at_m - flight.flown_m(time_of_nought(margin_wh, flight.most_s(), 1e-9).value_or(0.0));
+    };
+    const DaySpread spread = spread_of(request, conditions);
+    return units::combine_sd(moved_m(spread.wind_mps, 0.0), moved_m(0.0, spread.growth_mps_per_h));
 }
 
 ReachPoint on_one_bearing(const PlanRequest& request, const FlightConditions& known) {

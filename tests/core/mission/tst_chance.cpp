@@ -26,6 +26,7 @@ class ChanceTest : public QObject {
 private slots:
     void againstAnAnalyticCase_data();
     void againstAnAnalyticCase();
+    void withoutErrorsADayIsCertain();
     void aDayAsForecastFliesThePlan_data();
     void aDayAsForecastFliesThePlan();
     void homeIsWhatLandsOverItsVolts();
@@ -76,6 +77,18 @@ void ChanceTest::againstAnAnalyticCase() {
     // samples.
     VERIFY_NEAR(whole, expected,
                 3.0 * std::sqrt(expected * (1.0 - expected) / 20000.0) + 0.5 * (at(0.001) - at(-0.001)));
+}
+
+void ChanceTest::withoutErrorsADayIsCertain() {
+    const Plan plan = planned(sample_request());
+    const DrawnFlights drawn(plan.request, plan.conditions, false);
+    const DaySpread nothing{0.0, 0.0, 0.0, 0.0, 0.0, 0.0};
+    const double level_w = plan.conditions.cruise_power_w.value;
+    const auto chance = [&](double reserve_wh) {
+        return drawn.chance_of_reserve(drawn.prepared(plan.flight->legs, level_w, reserve_wh), nothing);
+    };
+    VERIFY_NEAR(chance(0.0), 1.0, 1e-3);
+    VERIFY_NEAR(chance(plan.usable_energy_wh.value), 0.0, 1e-9);
 }
 
 void ChanceTest::aDayAsForecastFliesThePlan_data() {

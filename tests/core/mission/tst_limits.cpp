@@ -864,6 +864,19 @@ void LimitsTest::aOneWayFlightNeedsTheRestOfIt() {
     QVERIFY(rows.back().needed_wh > outward_at(plan, 30000.0).reserve_wh);
     QVERIFY(rows.back().needed_wh <
             outward_at(plan, 30000.0).reserve_wh + 0.1 * plan.conditions.usable_energy_wh());
+    const auto landing = [](const Plan& of) {
+        const auto& checks = check_limits(of).checks;
+        return *std::find_if(checks.begin(), checks.end(),
+                             [](const LimitCheck& one) { return one.kind == LimitKind::landing_place; });
+    };
+    QVERIFY(landing(plan).verdict == Verdict::kept);
+    VERIFY_NEAR(landing(plan).worst, plan.flight->landing_energy_left_wh.value, 1e-9);
+    // What it does not get to leaves nothing.
+    request.mission.waypoints = {{{}, {200000.0, 0.0}, {}}};
+    const Plan too_far = planned(request);
+    QVERIFY(!too_far.whole);
+    QVERIFY(landing(too_far).verdict == Verdict::broken);
+    QCOMPARE(landing(too_far).worst, 0.0);
 }
 
 void LimitsTest::alternatesWithinReach() {
@@ -960,6 +973,9 @@ void LimitsTest::everyCheckExplainsItself() {
         const auto why = explain(one);
         QCOMPARE(why.value.value, one.worst);
         QCOMPARE(why.inputs.size(), 1u);
+        // What is allowed is known.
+        QCOMPARE(why.inputs.front().value.value, one.limit);
+        QCOMPARE(why.inputs.front().value.sd, 0.0);
         QVERIFY(QByteArray(limit_word(one.kind)).size() > 3);
         QVERIFY(QByteArray(verdict_word(one.verdict)).size() > 3);
     }

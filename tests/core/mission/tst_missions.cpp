@@ -500,6 +500,9 @@ void MissionsTest::oneWayComesDownWhereItLands() {
     VERIFY_NEAR(seconds, plan.flight->duration_s.value, 0.5);
     const auto profile = height_profile(plan);
     QCOMPARE(profile.back().height_m, 0.0);
+    // The ground below its end is that of the far field.
+    request.mission.terrain = ridge(30000.0, 80.0, 40000.0);
+    VERIFY_NEAR(height_profile(planned(request)).back().ground_m, 80.0, 1.0);
 }
 
 void MissionsTest::theProfileHasTheGroundOfBothWays() {
@@ -541,6 +544,12 @@ void MissionsTest::chosenHeightsStandAtTheirPlaces() {
         VERIFY_NEAR(heights[i].height_m, height_m[i], 1e-9);
         QVERIFY(heights[i].waypoint == i);
     }
+    // Of a place that the flight turns before there is nothing to take hold of.
+    request.mission.waypoints = {{"a", {4000.0, 0.0}, 60.0, 0.0, false}, {"b", {30000.0, 0.0}, {}, 0.0, false}};
+    const Plan before = planned(request);
+    QVERIFY(before.turn->distance_m.value < 29500.0);
+    QVERIFY(geodesy::distance_m(before.outward.back().at, {30000.0, 0.0}) < 30.0);
+    QCOMPARE(chosen_heights(before).size(), std::size_t(1));
     // Without places, the height of the mission can be taken hold of half way.
     const auto one = chosen_heights(planned(sample_request()));
     QCOMPARE(one.size(), std::size_t(1));
