@@ -27,8 +27,7 @@ void MapView::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
     const Theme& theme = Look::instance().theme();
-    painter.fillRect(rect(), theme.panel);
-    paintRelief(painter);
+    paintGround(painter);
     paintNoLanding(painter);
     paintGrid(painter);
     paintReach(painter);
@@ -50,8 +49,27 @@ void MapView::paintEvent(QPaintEvent*) {
     }
 }
 
+/// The empty sheet and the relief on it: while a place is dragged over hills they stay as they are.
+void MapView::paintGround(QPainter& painter) const {
+    const Theme& theme = Look::instance().theme();
+    if (!relief_ || relief_->columns < 2) {
+        painter.fillRect(rect(), theme.panel);
+        return;
+    }
+    const geodesy::EastNorth middle = toGround(QRectF(rect()).center());
+    const Ground wanted{relief_, size(), devicePixelRatioF(), middle, metres_per_pixel_, theme.dark};
+    if (ground_picture_.isNull() || ground_ != wanted) {
+        ground_ = wanted;
+        ground_picture_ = QPixmap(size() * devicePixelRatioF());
+        ground_picture_.setDevicePixelRatio(devicePixelRatioF());
+        ground_picture_.fill(theme.panel);
+        QPainter inside(&ground_picture_);
+        paintRelief(inside);
+    }
+    painter.drawPixmap(0, 0, ground_picture_);
+}
+
 void MapView::paintRelief(QPainter& painter) const {
-    if (!relief_ || relief_->columns < 2) return;
     const Theme& theme = Look::instance().theme();
     if (relief_picture_.isNull() || relief_is_dark_ != theme.dark) {
         // A breath of light and shade on the panel's own ground, so that lines and words stay what is read.

@@ -167,6 +167,7 @@ private:
     geodesy::EastNorth toGround(const QPointF& point) const;
     void fitContents();
     void paintGrid(QPainter& painter) const;
+    void paintGround(QPainter& painter) const;
     void paintRelief(QPainter& painter) const;
     void paintNoLanding(QPainter& painter) const;
     QPainterPath outlineOf(const Area& area) const;
@@ -227,6 +228,18 @@ private:
     std::shared_ptr<const geodesy::Relief> relief_;
     mutable QImage relief_picture_;
     mutable bool relief_is_dark_ = false;
+    /// What the picture of the ground depends on.
+    struct Ground {
+        std::shared_ptr<const geodesy::Relief> relief;
+        QSize size;
+        double pixel_ratio = 1.0;
+        geodesy::EastNorth middle;
+        double metres_per_pixel = 0.0;
+        bool dark = false;
+        friend bool operator==(const Ground&, const Ground&) = default;
+    };
+    mutable Ground ground_;
+    mutable QPixmap ground_picture_;
     int dragged_mark_ = -1;
     /// What the keys move: the wind, the turn, the marks, then home; −1: nothing yet.
     int handle_ = -1;

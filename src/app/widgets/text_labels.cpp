@@ -11,6 +11,15 @@
 
 namespace sobremesa::app {
 
+namespace {
+
+/// Of a text that fills its column: what it would like where nothing else says how wide the column is, and what a
+/// long word takes.
+constexpr int column_px = 300;
+constexpr int least_column_px = 120;
+
+} // namespace
+
 TextLabel::TextLabel(Role role, const QString& text, QWidget* parent) : QLabel(parent), role_(role) {
     setWordWrap(role != Role::heading);
     setTextInteractionFlags(Qt::TextSelectableByMouse);
@@ -102,12 +111,19 @@ int TextLabel::heightForWidth(int width) const {
     return heights_[width] = QLabel::heightForWidth(width);
 }
 
+void TextLabel::setFillsColumn() {
+    fills_column_ = true;
+    updateGeometry();
+}
+
 QSize TextLabel::sizeHint() const {
+    if (fills_column_) return {Look::instance().scaled(column_px), heightForWidth(width())};
     if (!hint_.isValid()) hint_ = QLabel::sizeHint();
     return hint_;
 }
 
 QSize TextLabel::minimumSizeHint() const {
+    if (fills_column_) return {Look::instance().scaled(least_column_px), fontMetrics().lineSpacing()};
     if (!least_.isValid()) least_ = QLabel::minimumSizeHint();
     return least_;
 }

@@ -19,6 +19,9 @@ public:
     /// whole stays in the tool tip.
     void setElided();
     void setWordWrap(bool on);
+    /// It takes the width of the column it stands in, whatever it says. Qt lays a wrapped text out seven times to
+    /// find out how wide it would like to be, which is then of no use.
+    void setFillsColumn();
 
     /// Laying a text out takes a third of a millisecond, and layouts ask for the same width repeatedly.
     int heightForWidth(int width) const override;
@@ -38,6 +41,7 @@ private:
     void forget();
     Role role_;
     bool elided_ = false;
+    bool fills_column_ = false;
     /// As the look wants it.
     QFont font_;
     QString words_;

@@ -44,6 +44,7 @@ LimitsPanel::LimitsPanel(QWidget* parent) : QWidget(parent) {
     moves_ = new SensitivityBars;
     moves_->setObjectName(QStringLiteral("sensitivityBars"));
     column->addWidget(moves_);
+    for (TextLabel* label : {go_, reach_, places_}) label->setFillsColumn();
     setOutlook(nullptr);
 }
 
@@ -58,7 +59,7 @@ void LimitsPanel::setOutlook(std::shared_ptr<const session::PlanOutlook> outlook
     moves_->setVisible(moves);
     places_->setVisible(any && outlook_->plan->turn && !outlook_->plan->request.mission.alternates.empty());
     if (!any) {
-        dropLinesFrom(0);
+        hideLinesFrom(0);
         return;
     }
     const mission::Plan& plan = *outlook_->plan;
@@ -75,7 +76,7 @@ void LimitsPanel::setOutlook(std::shared_ptr<const session::PlanOutlook> outlook
         line->setWords(tr("%1: %2", "limit: what it is about")
                            .arg(wording::name(check.kind), wording::limit_sentence(check, q)));
     }
-    dropLinesFrom(lines);
+    hideLinesFrom(lines);
     rest_->setText(unknown > 0 ? tr("%1 limits OK, %2 unknown").arg(kept).arg(unknown)
                                : tr("%1 limits OK").arg(kept));
     rest_->setAccessibleName(tr("All limits: %1").arg(rest_->text()));
@@ -100,21 +101,24 @@ void LimitsPanel::setOutlook(std::shared_ptr<const session::PlanOutlook> outlook
                              time ? units::Quantity::turn_time : units::Quantity::turn_distance);
 }
 
+QSize LimitsPanel::sizeHint() const {
+    return {layout()->minimumSize().width(), layout()->totalHeightForWidth(width())};
+}
+
 /// The lines stay from one answer to the next: while something is dragged, most of them say the same.
 TextLabel* LimitsPanel::lineAt(int at) {
-    if (at < lines_->count()) return static_cast<TextLabel*>(lines_->itemAt(at)->widget());
-    auto* line = new TextLabel(Role::plain);
-    lines_->addWidget(line);
+    if (at == lines_->count()) {
+        auto* line = new TextLabel(Role::plain);
+        line->setFillsColumn();
+        lines_->addWidget(line);
+    }
+    auto* line = static_cast<TextLabel*>(lines_->itemAt(at)->widget());
     line->show();
     return line;
 }
 
-void LimitsPanel::dropLinesFrom(int at) {
-    while (lines_->count() > at) {
-        QLayoutItem* const item = lines_->takeAt(at);
-        delete item->widget();
-        delete item;
-    }
+void LimitsPanel::hideLinesFrom(int at) {
+    for (; at < lines_->count(); ++at) lines_->itemAt(at)->widget()->hide();
 }
 
 void LimitsPanel::showAll() {

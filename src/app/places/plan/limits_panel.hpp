@@ -20,12 +20,14 @@ public:
     /// Go or no-go: on its own at the top, where it is seen first.
     TextLabel* goLabel() { return go_; }
     void setOutlook(std::shared_ptr<const session::PlanOutlook> outlook);
+    /// At the width that it has, which is its column's: at another one all texts would be laid out once more.
+    QSize sizeHint() const override;
 
 private:
     void showAll();
     /// Line of a limit that is broken or near, by its place among them; made where there is none.
     TextLabel* lineAt(int at);
-    void dropLinesFrom(int at);
+    void hideLinesFrom(int at);
 
     std::shared_ptr<const session::PlanOutlook> outlook_;
     TextLabel* go_;

@@ -266,6 +266,8 @@ QWidget* PlanPlace::makeAnswer() {
     cautions_->setObjectName(QStringLiteral("cautions"));
     column->addWidget(cautions_);
 
+    for (TextLabel* label : {sentence_, changed_, cautions_}) label->setFillsColumn();
+
     auto* scroll = new ScrollColumn(inside);
     scroll->setMinimumWidth(look.scaled(380));
     scroll->setAccessibleName(tr("Answer"));
@@ -592,6 +594,7 @@ void PlanPlace::showDiagnostics(const mission::Plan& plan) {
     }
     while (diagnostics_->count() < int(texts.size())) {
         auto* label = new TextLabel(Role::warning);
+        label->setFillsColumn();
         diagnostics_->addWidget(label);
         label->show();
     }
