@@ -8,6 +8,7 @@
 #include <nlohmann/json.hpp>
 
 #include "io/cell_forms.hpp"
+#include "io/digits.hpp"
 #include "io/table_of_rows.hpp"
 #include "io/text_logs.hpp"
 #include "io/text_number.hpp"
@@ -249,6 +250,21 @@ bool put_rows(const Json& value, int depth, TableOfNames& table) {
                                                [&](const Json& each) { return put_rows(each, depth + 1, table); });
 }
 
+/// The moment that a program which writes one object a line puts before each: "1776506340000 {…}", "[12:00:01.5]
+/// {…}"; empty where something else stands there, or nothing.
+std::string_view moment_before_object(std::string_view line) {
+    constexpr std::size_t longest = 48;
+    const auto brace = line.find('{');
+    if (brace == std::string_view::npos || brace == 0 || brace > longest || !line.ends_with('}')) return {};
+    if (!trimmed(line.substr(brace + 1)).starts_with('"')) return {};
+    std::string_view before = trimmed(line.substr(0, brace));
+    while (!before.empty() && std::string_view("]:;,|").find(before.back()) != std::string_view::npos)
+        before = trimmed(before.substr(0, before.size() - 1));
+    if (before.starts_with('[')) before.remove_prefix(1);
+    if (before.empty() || !is_digit(before.front())) return {};
+    return before.find_first_not_of("0123456789-+:./, TZ") == std::string_view::npos ? before : std::string_view();
+}
+
 TableOfLog lines_as_table(std::string_view text) {
     TableOfLog result;
     TableOfNames table;
@@ -257,8 +273,11 @@ TableOfLog lines_as_table(std::string_view text) {
         ++number;
         line = trimmed(line);
         if (line.empty()) return;
+        const std::string_view moment = moment_before_object(line);
+        if (!moment.empty()) line.remove_prefix(line.find('{'));
         const Json object = Json::parse(line, nullptr, false);
         if (object.is_object()) {
+            if (!moment.empty() && !object.contains("time")) table.put("time", std::string(moment));
             put_values(object, {}, 0, table);
             table.end_row();
         } else if (result.unread++ == 0) {
@@ -310,6 +329,7 @@ std::string_view first_written_line(std::string_view text) {
 
 bool looks_like_json(std::string_view head) {
     const std::string_view first = first_written_line(head);
+    if (!moment_before_object(first).empty()) return true;
     // "[Header]" of a settings file is no array.
     if (first.starts_with('[')) {
         const std::string_view rest = trimmed(head.substr(head.find('[') + 1));
@@ -320,8 +340,8 @@ bool looks_like_json(std::string_view head) {
 
 TableOfLog json_as_table(std::string_view text) {
     const std::string_view first = first_written_line(text);
-    if (first.starts_with('{') && first.ends_with('}') && first.size() < trimmed(text).size())
-        return lines_as_table(text);
+    const bool object_a_line = first.starts_with('{') || !moment_before_object(first).empty();
+    if (object_a_line && first.ends_with('}') && first.size() < trimmed(text).size()) return lines_as_table(text);
     TableOfLog result;
     Json document = Json::parse(text, nullptr, false);
     if (document.is_discarded()) {

@@ -6,6 +6,7 @@
 #include <cctype>
 #include <cmath>
 #include <deque>
+#include <map>
 #include <optional>
 
 #include "core/units/constants.hpp"
@@ -103,6 +104,30 @@ bool has_places_for_degrees(std::string_view cell, std::size_t of_degrees) {
     return digits.size() > of_degrees && digits.front() == '0';
 }
 
+/// A header with one number in it, "C1 (mV)", apart from that number.
+struct NumberedName {
+    std::string name;
+    std::string around; ///< the letters alone
+    int number = 0;
+};
+
+std::optional<NumberedName> numbered_name(std::string_view header) {
+    constexpr std::string_view digits = "0123456789";
+    const auto begin = header.find_first_of(digits);
+    if (begin == std::string_view::npos) return std::nullopt;
+    const auto end = std::min(header.find_first_not_of(digits, begin), header.size());
+    constexpr std::size_t most_digits = 2;
+    if (end - begin > most_digits || header.find_first_of(digits, end) != std::string_view::npos)
+        return std::nullopt;
+    NumberedName found;
+    found.name = std::string(header.substr(0, begin)) + '#' + std::string(header.substr(end));
+    found.number = int(number_from_text(header.substr(begin, end - begin)).value_or(0.0));
+    for (const char c : found.name) {
+        if (std::isalpha(static_cast<unsigned char>(c))) found.around += char(std::tolower(c));
+    }
+    return found;
+}
+
 class Understanding {
 public:
     Understanding(const std::vector<ColumnText>& texts, std::size_t together) : together_(together) {
@@ -124,6 +149,7 @@ public:
                 c.shape.values.clear();
             }
         }
+        name_cells();
     }
 
     units::Result<UnderstoodColumns> run(const std::vector<telemetry::ColumnChoice>& choices) {
@@ -180,6 +206,45 @@ private:
             c.column.grouping = sign;
             for (std::string_view& cell : c.cells) cell = ungrouped_.emplace_back(without_grouping(cell, sign));
         }
+    }
+
+    /// "C1 mV, C2 mV, …", "1S (V), 2S (V)": names that count from one, over volts that the cells of one pack have,
+    /// are cells, whatever their letters.
+    void name_cells() {
+        std::map<std::string, std::map<int, ColumnAtHand*>> runs;
+        for (ColumnAtHand& c : columns_) {
+            const auto name = numbered_name(c.column.header);
+            if (name && may_be_cell(c, name->around)) runs[name->name].emplace(name->number, &c);
+        }
+        for (auto& [name, cells] : runs) {
+            const bool counts = cells.size() > 1 && cells.begin()->first <= 1 &&
+                                cells.rbegin()->first - cells.begin()->first + 1 == int(cells.size());
+            const auto [least, most] =
+                std::minmax_element(cells.begin(), cells.end(), [](const auto& a, const auto& b) {
+                    return middle_cell_v(*a.second) < middle_cell_v(*b.second);
+                });
+            constexpr double most_apart_v = 0.5;
+            if (!counts || middle_cell_v(*most->second) - middle_cell_v(*least->second) > most_apart_v) continue;
+            for (auto& [number, column] : cells) column->header.add("cell");
+        }
+    }
+
+    static double middle_cell_v(const ColumnAtHand& c) {
+        const auto& unit = c.header.unit ? c.header.unit : c.shape.unit;
+        return c.shape.median() * (unit ? unit->scale : 1.0);
+    }
+
+    /// @param letters  of its header; without a unit they are those that are usual
+    static bool may_be_cell(const ColumnAtHand& c, const std::string& letters) {
+        const auto& unit = c.header.unit ? c.header.unit : c.shape.unit;
+        if (unit && unit->dimension != Dimension::voltage) return false;
+        constexpr std::array usual = {"c", "s", "v", "vc", "cv", "u", "uc", "z", "lipo"};
+        if (!unit && std::find(usual.begin(), usual.end(), letters) == usual.end()) return false;
+        if (c.shape.values.empty() || !c.shape.mostly(c.shape.numbers + c.shape.numbers_with_unit)) return false;
+        constexpr double least_cell_v = 2.5;
+        constexpr double most_cell_v = 4.5;
+        const double volts = middle_cell_v(c);
+        return volts >= least_cell_v && volts <= most_cell_v;
     }
 
     std::optional<units::Error> take_choices(const std::vector<telemetry::ColumnChoice>& choices) {

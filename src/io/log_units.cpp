@@ -28,6 +28,8 @@ constexpr std::array units_known = {
     Unit{"μs", Dimension::time, 1e-6},
     Unit{"second", Dimension::time, 1.0},
     Unit{"millis", Dimension::time, 1e-3},
+    Unit{"ds", Dimension::time, 0.1},
+    Unit{"cs", Dimension::time, 0.01},
     Unit{"msec", Dimension::time, 1e-3},
     Unit{"milliseconds", Dimension::time, 1e-3},
     Unit{"micros", Dimension::time, 1e-6},

@@ -24,6 +24,14 @@ bool has_letter(std::string_view text) {
                        [](char c) { return std::isalpha(static_cast<unsigned char>(c)) != 0; });
 }
 
+/// The hours of "2026-05-14T16" before their colon.
+bool are_hours_of_moment(std::string_view text) {
+    std::size_t digits = 0;
+    while (digits < text.size() && is_digit(text[text.size() - 1 - digits])) ++digits;
+    const std::string_view before = text.substr(0, text.size() - digits);
+    return digits == 2 && before.size() > 1 && before.back() == 'T' && is_digit(before[before.size() - 2]);
+}
+
 /// Without the quotes of a name or a value.
 std::string_view bare(std::string_view text) {
     text = trimmed(text);
@@ -126,7 +134,8 @@ std::vector<NamedValue> values_behind_signs(std::string_view line) {
         std::size_t begin = end;
         while (begin > 0 && is_name_part(line[begin - 1])) --begin;
         // A clock's colons stand between digits.
-        const bool letter = has_letter(line.substr(begin, end - begin));
+        const std::string_view word = line.substr(begin, end - begin);
+        const bool letter = has_letter(word) && !are_hours_of_moment(word);
         const bool in_clock = i + 1 < line.size() && end > 0 && is_digit(line[end - 1]) && is_digit(line[i + 1]) &&
                               line[i] == ':' && !letter;
         if (letter && !in_clock) names.emplace_back(begin, i);

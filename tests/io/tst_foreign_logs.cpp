@@ -606,6 +606,64 @@ std::vector<Way> laid_down() {
                                             cell_mv, cell_mv, cell_mv, 65535.0, 100.0 * s.amps, s.mah});
                           });
          }},
+        {"cells that are called by a letter, in millivolts",
+         [](const auto& rows) {
+             return lines("ms,lat,lon,C1 mV,C2 mV,C3 mV,C4 mV,mA,mAh\n", rows, [](const Sample& s) {
+                 const double cell_mv = 1000.0 * s.volts / 4.0;
+                 return number(1e3 * s.t, 0) + "," + place(s) + "," +
+                        whole({cell_mv + 5.0, cell_mv, cell_mv - 5.0, cell_mv, 1000.0 * s.amps, s.mah});
+             });
+         }},
+        {"cells that are called as a pack is",
+         [](const auto& rows) {
+             return lines("Time [s];Lat;Lon;Lipo1 [V];Lipo2 [V];Lipo3 [V];Lipo4 [V];Current [A];Used [mAh]\n", rows,
+                          [](const Sample& s) {
+                              const QByteArray cell = number(s.volts / 4.0, 3);
+                              return (number(s.t, 1) + ";" + place(s).replace(",", ";") + ";" + cell + ";" + cell +
+                                      ";" + cell + ";" + cell + ";" + number(s.amps, 2) + ";" + number(s.mah, 0));
+                          });
+         }},
+        {"cells numbered before their letter",
+         [](const auto& rows) {
+             return lines("Time(s),Lat,Lon,1S (V),2S (V),3S (V),4S (V),Curr (A),Capa (mAh)\n", rows,
+                          [](const Sample& s) {
+                              const QByteArray cell = number(s.volts / 4.0, 3);
+                              return number(s.t, 1) + "," + place(s) + "," + cell + "," + cell + "," + cell + "," +
+                                     cell + "," + number(s.amps, 2) + "," + number(s.mah, 0);
+                          });
+         }},
+        {"objects line by line behind the moment at which each came",
+         [](const auto& rows) {
+             return joined(rows, "\n", [](const Sample& s) {
+                 return QByteArray::number(moment(s).toMSecsSinceEpoch()) +
+                        " {\"gps\": {\"lat\": " + number(s.latitude, 7) + ", \"lon\": " + number(s.longitude, 7) +
+                        "}, \"bat\": {\"volts\": " + number(s.volts, 3) + ", \"amps\": " + number(s.amps, 3) + "}}";
+             });
+         }},
+        {"objects line by line behind a clock in brackets",
+         [](const auto& rows) {
+             return joined(rows, "\n", [](const Sample& s) {
+                 return "[" + clock(moment(s).time()) + "]: {\"position\": \"" + number(s.latitude, 7) + " " +
+                        number(s.longitude, 7) + "\", \"voltage\": " + number(s.volts, 3) +
+                        ", \"current\": " + number(s.amps, 3) + "}";
+             });
+         }},
+        {"names and values with a moment of their own and a message in quotes",
+         [](const auto& rows) {
+             return joined(rows, "\n", [](const Sample& s) {
+                 return "ts=" + iso(s) + " level=info msg=\"telemetry sample\" lat=" + number(s.latitude, 7) +
+                        " lon=" + number(s.longitude, 7) + " bat_v=" + number(s.volts, 3) +
+                        " bat_a=" + number(s.amps, 3);
+             });
+         }},
+        {"tenths of all units",
+         [](const auto& rows) {
+             return lines("tick_ds,lat_e7,lon_e7,alt_dm,spd_cms,vbat_dV,curr_dA,used_mAh\n", rows,
+                          [](const Sample& s) {
+                              return whole({10.0 * s.t, 1e7 * s.latitude, 1e7 * s.longitude, 10.0 * s.height,
+                                            100.0 * s.speed, 10.0 * s.volts, 10.0 * s.amps, s.mah});
+                          });
+         }},
         {"XML of a schema of its own",
          [](const auto& rows) {
              return "<?xml version=\"1.0\"?>\n<!-- a <gpx> is none -->\n<d:diary "
@@ -1119,7 +1177,8 @@ void ForeignLogsTest::unitsWithAFactorAreSaidAndTaken() {
     VERIFY_NEAR(head->columns[3].scale, 1.0, 1e-12);
     VERIFY_NEAR(head->columns[4].scale, 0.01, 1e-12);
     const telemetry::ColumnChoice said = io::choice_of(head->columns[0]);
-    QCOMPARE(said.unit, std::string("0.01 s"));
+    QCOMPARE(said.unit, std::string("cs"));
+    QCOMPARE(io::choice_of(head->columns[4]).unit, std::string("10 mAh"));
     const auto again = io::read_csv_head(path, {said});
     QVERIFY(again);
     VERIFY_NEAR(again->columns[0].scale, 0.01, 1e-12);
