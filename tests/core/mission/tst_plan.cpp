@@ -4,6 +4,7 @@
 #include "core/mission/explain.hpp"
 #include "core/mission/make_plan.hpp"
 #include "core/mission/outward.hpp"
+#include "core/mission/winds.hpp"
 #include "core/units/explanation.hpp"
 #include "core/units/quantity.hpp"
 #include "support/compare.hpp"
@@ -40,6 +41,7 @@ private slots:
     void equalTimePointOfTwoFields();
     void turnWithClimbAndDescentClosesTheBooks();
     void turnMovesHomewardWhenHeadWindHomeGrows();
+    void speedsGoALittleBeyondThoseFlown();
     void aRoutesReturnIsJudgedByItsLegs();
     void aMassThatCannotBelongToTheCellsIsQuestioned();
     void worstCredibleWindIsTheDearerOne();
@@ -137,6 +139,25 @@ void PlanTest::turnMovesHomewardWhenHeadWindHomeGrows() {
 }
 
 /// Out on a leg across the wind, then downwind: home is upwind, though the first leg's bearing does not show it.
+void PlanTest::speedsGoALittleBeyondThoseFlown() {
+    PlanRequest request = sample_request();
+    request.aircraft.craft = airframe::Craft::rotor; // it has no stall
+    request.aircraft.cruise_airspeed_mps = 15.0;
+    constexpr double density_kgm3 = 1.2;
+    VERIFY_NEAR(airspeed_range(request, density_kgm3).least_mps, 9.0, 1e-9);
+    VERIFY_NEAR(airspeed_range(request, density_kgm3).most_mps, 24.0, 1e-9);
+    auto& curve = request.aircraft.curve.emplace();
+    curve.least_flown_mps = 12.0;
+    curve.most_flown_mps = 20.0;
+    VERIFY_NEAR(airspeed_range(request, density_kgm3).least_mps, 9.6, 1e-9);
+    VERIFY_NEAR(airspeed_range(request, density_kgm3).most_mps, 28.0, 1e-9);
+    // The cruise has been flown, too.
+    request.aircraft.cruise_airspeed_mps = 9.0;
+    VERIFY_NEAR(airspeed_range(request, density_kgm3).least_mps, 9.0, 1e-9);
+    request.aircraft.cruise_airspeed_mps = 22.0;
+    VERIFY_NEAR(airspeed_range(request, density_kgm3).most_mps, 30.8, 1e-9);
+}
+
 void PlanTest::aRoutesReturnIsJudgedByItsLegs() {
     PlanRequest request = sample_request();
     request.mission.kind = MissionKind::route;
