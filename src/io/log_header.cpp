@@ -217,7 +217,8 @@ private:
             if (name && may_be_cell(c, name->around)) runs[name->name].emplace(name->number, &c);
         }
         for (auto& [name, cells] : runs) {
-            const bool counts = cells.size() > 1 && cells.begin()->first <= 1 &&
+            // Two such inputs may be any.
+            const bool counts = cells.size() > 2 && cells.begin()->first <= 1 &&
                                 cells.rbegin()->first - cells.begin()->first + 1 == int(cells.size());
             const auto [least, most] =
                 std::minmax_element(cells.begin(), cells.end(), [](const auto& a, const auto& b) {
