@@ -835,6 +835,38 @@ std::string_view unwrapped(std::string_view cell) {
     return inside.back() == end ? inside.substr(1, inside.size() - 2) : cell;
 }
 
+/// "05-14 09:30:05", "May 14 09:30:05", "Thu 14 May, 09:30:05": what stands behind a date without a year, which
+/// says no more than the clock. Empty where none does.
+std::string_view behind_yearless_date(std::string_view cell) {
+    Scan scan{trimmed(cell)};
+    std::string word = scan.word();
+    if (is_weekday(word) && month_from_word(word) == 0) {
+        scan.take_any(".,");
+        scan.blanks();
+        word = scan.word();
+    }
+    std::array<int, 2> part{};
+    bool whole = false;
+    if (!word.empty()) {
+        scan.take('.');
+        scan.blanks();
+        whole = month_from_word(word) != 0 && scan.digits(part[0], 2) > 0;
+    } else if (scan.digits(part[0], 2) > 0) {
+        if (scan.take_any("-/."))
+            whole = scan.digits(part[1], 2) > 0 && std::min(part[0], part[1]) <= 12;
+        else {
+            scan.blanks();
+            whole = month_from_word(scan.word()) != 0;
+        }
+    }
+    constexpr int most_days = 31;
+    whole = whole && std::max(part[0], part[1]) <= most_days;
+    scan.take_any(".,");
+    if (!whole || scan.peek() != ' ') return {};
+    scan.blanks();
+    return std::count(scan.left.begin(), scan.left.end(), ':') == 2 ? scan.left : std::string_view();
+}
+
 } // namespace
 
 bool parse_clock(std::string_view cell, ClockForm form, double& seconds) {
@@ -843,7 +875,10 @@ bool parse_clock(std::string_view cell, ClockForm form, double& seconds) {
     // Time since launch, as mission clocks write it: "T+00:12:30".
     if (cell.size() > 3 && (cell.front() == 'T' || cell.front() == 't') && cell[1] == '+') cell.remove_prefix(2);
     if (cell.size() > 3 && cell.starts_with("PT")) return parse_duration(cell.substr(2), seconds);
-    const auto clock = clock_from({trimmed(cell)}, form);
+    auto clock = clock_from({trimmed(cell)}, form);
+    if (!clock && form != ClockForm::digits) {
+        if (const auto rest = behind_yearless_date(cell); !rest.empty()) clock = clock_from({rest}, form);
+    }
     if (clock) seconds = *clock;
     return clock || (form == ClockForm::hours_first && parse_spoken_duration(cell, seconds));
 }
@@ -892,7 +927,12 @@ std::optional<WrittenNumber> number_with_unit(std::string_view cell) {
     if (end == 0 || end == cell.size()) return std::nullopt;
     const auto value = number_from_text(cell.substr(0, end));
     if (!value) return std::nullopt;
-    const auto unit = unit_from_word(lower(trimmed(cell.substr(end))));
+    std::string_view word = trimmed(cell.substr(end));
+    // "16.2 V (4.05 V/cell)": the same once more, in another way.
+    const auto bracket = word.find('(');
+    if (bracket != std::string_view::npos && bracket > 0 && word.back() == ')')
+        word = trimmed(word.substr(0, bracket));
+    const auto unit = unit_from_word(lower(word));
     if (!unit) return std::nullopt;
     return WrittenNumber{*value, *unit};
 }

@@ -14,6 +14,7 @@
 #include "io/log_header.hpp"
 #include "io/open_file.hpp"
 #include "io/text_number.hpp"
+#include "io/time_columns.hpp"
 
 namespace sobremesa::io {
 
@@ -407,8 +408,39 @@ private:
         return result;
     }
 
+    /// Rows begin with a number or a name of their own, which the header leaves out, as tables of statistics do:
+    /// its names are those of the columns behind.
+    bool rows_have_names(const Cells& names) const {
+        if (names.size() + 1 != best_.columns || !first_data_) return false;
+        constexpr std::size_t least_rows = 3;
+        std::size_t rows = 0;
+        bool quoted = true;
+        bool counted = true;
+        bool second_rises = true;
+        double before = missing_value;
+        for (std::size_t line = *first_data_; line < head_.size(); ++line) {
+            if (!is_data(line)) continue;
+            Cells cells;
+            cells_of(line, cells);
+            // Of the names alone: quotes around every cell say nothing.
+            const std::string_view text = trimmed(head_[line]);
+            quoted = quoted && text.front() == '"' && text.back() != '"';
+            counted = counted && number_from_text(cells[0]) == double(rows + 1);
+            const auto second = number_from_text(cells[1]);
+            second_rises = second_rises && !(second && *second < before);
+            before = second.value_or(before);
+            ++rows;
+        }
+        if (rows < least_rows || !counted) return false;
+        // "time" may count from one by itself, and "no" does; a latitude does not.
+        const std::string first = as_utf8(names.front());
+        const HeaderCell apart = take_apart(first);
+        return quoted || (is_recognised(first, apart) && (!names_time(apart) || second_rises));
+    }
+
     void take_names() {
-        const Cells cells = names_in(*header_);
+        Cells cells = names_in(*header_);
+        if (rows_have_names(cells)) cells.insert(cells.begin(), std::string_view());
         // A last column that has a name, and hardly ever a cell: remarks.
         if (cells.size() == best_.columns + 1 && best_.open_ended && !cells.back().empty()) ++best_.columns;
         const std::size_t columns = best_.columns;

@@ -189,7 +189,7 @@ private:
         for (const LogColumn& column : head_.columns) {
             ColumnTarget target{column.kind, column.scale, nullptr, nullptr, &column};
             if (has_values(column)) target.first = log_[column.channel].data();
-            if (column.kind == Kind::hemisphere)
+            if (column.kind == Kind::hemisphere || column.kind == Kind::angle_part)
                 (column.channel == Channel::latitude_deg ? result.latitude : result.longitude) =
                     log_[column.channel].data();
             if (column.kind == Kind::position_pair) {
@@ -202,7 +202,11 @@ private:
             }
             result.columns.push_back(target);
         }
-        if (head_.uses_clock) result.clock = log_[Channel::time_s].data();
+        if (head_.uses_clock)
+            result.clock = log_[Channel::time_s].data();
+        else if (std::any_of(head_.columns.begin(), head_.columns.end(),
+                             [](const LogColumn& column) { return column.kind == Kind::clock_part; }))
+            result.counted = log_[Channel::time_s].data();
         result.lines = log_.lines.data();
         return result;
     }

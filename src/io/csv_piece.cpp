@@ -100,8 +100,13 @@ std::size_t line_ends(const char* begin, const char* end) {
 
 void finish_row(const CsvHead& head, const RowTargets& into, const RowParts& parts, std::size_t row) {
     if (into.clock) into.clock[row] = parts.time_s(head);
-    if (into.latitude) into.latitude[row] = with_hemisphere(into.latitude[row], parts.latitude_sign);
-    if (into.longitude) into.longitude[row] = with_hemisphere(into.longitude[row], parts.longitude_sign);
+    if (into.counted) into.counted[row] += parts.clock_parts_s;
+    // The minutes of a place in the south, or west, are as negative as its degrees.
+    const auto finish = [row](double* degrees, double parts_deg, double sign) {
+        if (degrees) degrees[row] = with_hemisphere(degrees[row] + std::copysign(parts_deg, degrees[row]), sign);
+    };
+    finish(into.latitude, parts.latitude_parts_deg, parts.latitude_sign);
+    finish(into.longitude, parts.longitude_parts_deg, parts.longitude_sign);
 }
 
 void store(const CsvHead& head, const RowTargets& into, const std::vector<CellValues>& values, std::size_t row) {

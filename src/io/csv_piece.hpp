@@ -13,7 +13,9 @@ struct RowTargets {
     std::vector<ColumnTarget> columns;
     /// Time, where it is made of a date and a clock.
     double* clock = nullptr;
-    /// Where letters of the compass stand in cells of their own: what they turn round.
+    /// Time, where parts of a second go with a count of whole ones.
+    double* counted = nullptr;
+    /// Where minutes or letters of the compass stand in cells of their own: what they belong to.
     double* latitude = nullptr;
     double* longitude = nullptr;
     std::uint32_t* lines = nullptr;

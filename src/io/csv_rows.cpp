@@ -94,6 +94,10 @@ void RowParts::add(const LogColumn& column, double value) {
         date_parts[std::size_t(column.date_part)] = value;
         date_s = midnight_s(date_parts);
         break;
+    case Kind::angle_part:
+        (column.channel == Channel::latitude_deg ? latitude_parts_deg : longitude_parts_deg) +=
+            value * column.scale;
+        break;
     case Kind::hemisphere:
         (column.channel == Channel::latitude_deg ? latitude_sign : longitude_sign) = value;
         break;

@@ -55,6 +55,9 @@ struct RowParts {
     std::array<double, 3> date_parts = {missing_value, missing_value, missing_value};
     double latitude_sign = 1.0;
     double longitude_sign = 1.0;
+    /// Minutes and seconds in columns of their own, as degrees.
+    double latitude_parts_deg = 0.0;
+    double longitude_parts_deg = 0.0;
 
     /// Takes in a cell that is no value of its own.
     void add(const LogColumn& column, double value);

@@ -531,6 +531,43 @@ private:
                 }));
     }
 
+    /// Whole degrees whose minutes, and seconds, stand in columns of their own: "LatDeg, LatMin".
+    bool take_angle_parts(const ColumnAtHand& degrees) {
+        const ColumnShape& whole = degrees.shape;
+        if (!whole.mostly(whole.numbers) || whole.decimals > 0 ||
+            std::max(std::abs(whole.least), std::abs(whole.most)) > most_degrees_of(degrees.column.channel))
+            return false;
+        bool taken = false;
+        for (const double scale : {units::seconds_per_minute, units::seconds_per_hour}) {
+            for (ColumnAtHand& c : columns_) {
+                constexpr double most_parts = 60.0;
+                if (!is_open(c) || !c.shape.mostly(c.shape.numbers) || c.shape.least < 0.0 ||
+                    c.shape.most > most_parts || part_of_degree(c.header, degrees.column.channel) != scale)
+                    continue;
+                c.column.kind = Kind::angle_part;
+                c.column.channel = degrees.column.channel;
+                c.column.scale = 1.0 / scale;
+                taken = true;
+                break;
+            }
+        }
+        return taken;
+    }
+
+    /// Parts in a degree of what a header names as a latitude's or a longitude's minutes or seconds; 0 of others.
+    static double part_of_degree(const HeaderCell& header, Channel channel) {
+        const bool latitude = channel == Channel::latitude_deg;
+        if (latitude ? !header.has_any<"lat", "latitude">() : !header.has_any<"lon", "long", "lng", "longitude">())
+            return 0.0;
+        const auto measures = [&](double scale) {
+            return header.measures(Dimension::time) && header.unit->scale == scale;
+        };
+        if (measures(units::seconds_per_minute) || header.has_any<"min", "mins", "minute", "minutes">())
+            return units::seconds_per_minute;
+        if (measures(1.0) || header.has_any<"sec", "secs", "second", "seconds">()) return units::seconds_per_hour;
+        return 0.0;
+    }
+
     void settle_positions() {
         for (std::size_t i = 0; i < columns_.size(); ++i) {
             ColumnAtHand& c = columns_[i];
@@ -545,6 +582,7 @@ private:
                 columns_[letters].column.kind = Kind::hemisphere;
                 columns_[letters].column.channel = c.column.channel;
             }
+            if (take_angle_parts(c)) continue;
             if (!c.shape.mostly(c.shape.numbers) && c.shape.filled > 0) {
                 if (c.shape.mostly(c.shape.angles)) c.column.kind = Kind::angle;
                 c.column.degrees_and_minutes = c.column.kind == Kind::angle && compact_minutes(c, most_degrees);
@@ -840,6 +878,7 @@ bool parse_cell(const LogColumn& column, std::string_view text, CellValues& valu
     case Kind::ignored: return true;
     case Kind::number:
     case Kind::added_number:
+    case Kind::angle_part:
     case Kind::clock_part:
     case Kind::date_part: return parse_number_cell(text, values[0]);
     case Kind::written_number: return parse_written(column, text, values[0]);
@@ -937,6 +976,7 @@ telemetry::ColumnChoice choice_of(const LogColumn& column) {
     choice.header = column.header;
     switch (column.kind) {
     case Kind::ignored:
+    case Kind::angle_part:
     case Kind::hemisphere: choice.meaning = "ignored"; break;
     case Kind::date_part:
         choice.meaning = "date-part";

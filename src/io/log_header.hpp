@@ -28,6 +28,8 @@ struct LogColumn {
         added_number,
         /// A latitude or a longitude in degrees and minutes, or with a letter.
         angle,
+        /// Minutes or seconds of a latitude or a longitude whose degrees stand in another column.
+        angle_part,
         /// The letter that goes with a latitude or a longitude of another column.
         hemisphere,
         position_pair,
@@ -37,8 +39,8 @@ struct LogColumn {
         clock_time,
         /// Date and clock in one cell.
         moment,
-        /// A clock's hours, minutes or seconds in a column of their own, or the milliseconds that belong to a clock
-        /// of whole seconds in another one.
+        /// A clock's hours, minutes or seconds in a column of their own, or the parts of a second that belong to a
+        /// clock or a count of whole seconds in another one.
         clock_part,
         /// A date's year, month or day in a column of its own.
         date_part,

@@ -302,7 +302,9 @@ struct TimeSearch {
     ColumnAtHand* moment = nullptr;
     ColumnAtHand* date = nullptr;
     ColumnAtHand* clock = nullptr;
-    ColumnAtHand* milliseconds = nullptr;
+    /// Milliseconds, or smaller parts, that go with whole seconds.
+    ColumnAtHand* fraction = nullptr;
+    double fraction_scale = 1e-3;
     ColumnAtHand* count = nullptr;
     TimeInParts parts{};
 
@@ -335,11 +337,10 @@ struct TimeSearch {
 
     void look_at_count(ColumnAtHand& c) {
         const ColumnShape& shape = c.shape;
-        const bool part = c.header.unit && c.header.unit->scale == 1e-3 && c.header.measures(Dimension::time);
-        const bool ms_word = c.header.has_any<"ms", "millis", "msec", "milliseconds", "millisecond">() ||
-                             (part && c.header.words.empty());
-        if (ms_word && shape.least >= 0.0 && shape.most < 1000.0 && shape.share_falling() > 0.0) {
-            keep_first(milliseconds, c);
+        if (const double scale = part_of_second(c.header);
+            scale > 0.0 && shape.least >= 0.0 && shape.most * scale < 1.0 && shape.share_falling() > 0.0) {
+            if (!fraction) fraction_scale = scale;
+            keep_first(fraction, c);
             return;
         }
         // Of one row no step is known; where nothing else is a time, that still is one.
@@ -348,6 +349,17 @@ struct TimeSearch {
             (c.header.measures(Dimension::time) && shape.share_falling() < 0.05 && !shape.constant()) ||
             (c.header.words.empty() && c.header.measures(Dimension::time));
         if (named && shape.share_falling() < 0.3) keep_finest(count, c);
+    }
+
+    /// Seconds in one of what the header counts, where these are parts of a second; 0 of others.
+    static double part_of_second(const HeaderCell& header) {
+        if (header.measures(Dimension::time) && header.unit->scale < 1.0 && header.words.empty())
+            return header.unit->scale;
+        if (header.has_any<"ms", "millis", "msec", "msecs", "milliseconds", "millisecond", "millitm">())
+            return 1e-3;
+        if (header.has_any<"us", "micros", "usec", "usecs", "microseconds", "microsecond">()) return 1e-6;
+        if (header.has_any<"ns", "nanos", "nsec", "nsecs", "nanoseconds", "nanosecond">()) return 1e-9;
+        return 0.0;
     }
 
     static bool fixed(const ColumnAtHand& c, Kind kind) { return c.settled() && c.column.kind == kind; }
@@ -406,27 +418,29 @@ struct TimeSearch {
             return std::move(diagnostics);
         }
         const bool in_parts = !moment && !clock && parts.is_clock();
-        const double calendar = moment                                ? fineness(moment)
-                                : milliseconds && (clock || in_parts) ? 1.0
-                                : in_parts                            ? fineness(parts.seconds)
-                                                                      : fineness(clock);
+        const double calendar = fraction && (moment || clock || in_parts) ? 1.0
+                                : moment                                  ? fineness(moment)
+                                : in_parts                                ? fineness(parts.seconds)
+                                                                          : fineness(clock);
         constexpr double coarse = 0.85;
         const bool count_is_finer = count && calendar < coarse * fineness(count);
         if (moment && !count_is_finer) {
             take_calendar(*moment, Kind::moment);
+            if (!has_fraction(*moment)) take_fraction();
         } else if (clock && !count_is_finer) {
             if (clock->column.clock_form != ClockForm::digits) clock->column.clock_form = clock_form(*clock);
             clock->column.kind = Kind::clock_time;
             take_date();
-            if (milliseconds && clock->shape.decimals == 0 && !has_fraction(*clock)) take_part(*milliseconds, 1e-3);
+            if (clock->shape.decimals == 0 && !has_fraction(*clock)) take_fraction();
         } else if (in_parts && !count_is_finer) {
             if (parts.hours) take_part(*parts.hours, units::seconds_per_hour);
             take_part(*parts.minutes, units::seconds_per_minute);
             take_part(*parts.seconds, 1.0);
-            if (milliseconds && parts.seconds->shape.decimals == 0) take_part(*milliseconds, 1e-3);
+            if (parts.seconds->shape.decimals == 0) take_fraction();
             take_date();
         } else if (count) {
             take_count(*count);
+            if (count->column.scale == 1.0 && count->shape.decimals == 0) take_fraction();
         } else {
             take_unnamed_count();
             take_unreadable();
@@ -438,6 +452,10 @@ struct TimeSearch {
     static void take_part(ColumnAtHand& c, double scale) {
         c.column.kind = Kind::clock_part;
         c.column.scale = scale;
+    }
+
+    void take_fraction() const {
+        if (fraction) take_part(*fraction, fraction_scale);
     }
 
     void take_date() {
@@ -457,8 +475,9 @@ struct TimeSearch {
 
     static bool has_fraction(const ColumnAtHand& c) {
         return std::any_of(c.cells.begin(), c.cells.end(), [](auto cell) {
+            // Points before the clock are a date's.
             return std::count(cell.begin(), cell.end(), ':') == 2 &&
-                   cell.find_first_of(".,") != std::string_view::npos;
+                   cell.find_first_of(".,", cell.rfind(':')) != std::string_view::npos;
         });
     }
 

@@ -129,6 +129,7 @@ QString column_reading(const io::LogColumn& column, const std::vector<std::vecto
         case Kind::date:
             return QDateTime::fromSecsSinceEpoch(qint64(values[0]), Qt::UTC).toString(QStringLiteral("yyyy-MM-dd"));
         case Kind::hemisphere:
+        case Kind::angle_part:
         case Kind::clock_part:
         case Kind::date_part:
         case Kind::clock_time:

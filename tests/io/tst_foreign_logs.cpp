@@ -897,6 +897,80 @@ std::vector<Way> blocks_and_kinds() {
                         number(s.amps, 3) + ";" + number(s.latitude, 7) + ";" + number(s.longitude, 7);
              });
          }},
+        {"seconds and their microseconds apart",
+         [](const auto& rows) {
+             return lines("tv_usec,tv_sec,volts,amps,lat,lon\n", rows, [](const Sample& s) {
+                 const double whole_s = std::floor(s.t);
+                 return whole({1e6 * (s.t - whole_s)}) + "," + whole({1'778'750'000.0 + whole_s}) + "," +
+                        volts_and_amps(s) + "," + place(s);
+             });
+         }},
+        {"a date with whole seconds and milliseconds apart",
+         [](const auto& rows) {
+             return lines("Date;ms;Volts;Amps;Lat;Lon\n", rows, [](const Sample& s) {
+                 const auto at = QDateTime(QDate(2026, 5, 14), QTime(9, 30), Qt::UTC).addSecs(qint64(s.t));
+                 return at.toString(QStringLiteral("dd.MM.yyyy HH:mm:ss")).toUtf8() + ";" +
+                        whole({1e3 * (s.t - std::floor(s.t))}) + ";" + number(s.volts, 3) + ";" +
+                        number(s.amps, 3) + ";" + number(s.latitude, 7) + ";" + number(s.longitude, 7);
+             });
+         }},
+        {"degrees and minutes in columns of their own, in the south-west",
+         [](const auto& rows) {
+             return lines("Time,LatDeg,LatMin,N/S,LonDeg,LonMin,LonSec,Volts,Amps\n", rows, [](const Sample& s) {
+                 const double west = 20.0 - s.longitude;
+                 const double minutes = 60.0 * std::fmod(west, 1.0);
+                 return number(s.t, 1) + "," + whole({std::floor(s.latitude)}) + "," +
+                        number(60.0 * std::fmod(s.latitude, 1.0), 6) + ",S,-" + whole({std::floor(west)}) + "," +
+                        whole({std::floor(minutes)}) + "," + number(60.0 * std::fmod(minutes, 1.0), 4) + "," +
+                        volts_and_amps(s);
+             });
+         }},
+        {"a table of statistics, whose rows have numbers",
+         [](const auto& rows) {
+             int row = 0;
+             return lines("\"time.s.\" \"lat\" \"lon\" \"volts\" \"amps\"\n", rows, [&](const Sample& s) {
+                 return "\"" + QByteArray::number(++row) + "\" " + number(s.t, 1) + " " + number(s.latitude, 7) +
+                        " " + number(s.longitude, 7) + " " + number(s.volts, 3) + " " + number(s.amps, 3);
+             });
+         }},
+        {"… without quotes",
+         [](const auto& rows) {
+             int row = 0;
+             return lines("time,lat,lon,volts,amps\n", rows, [&](const Sample& s) {
+                 return QByteArray::number(++row) + "," + number(s.t, 1) + "," + place(s) + "," + volts_and_amps(s);
+             });
+         }},
+        {"volts of the pack, and of a cell in brackets",
+         [](const auto& rows) {
+             return lines("Time,Battery,Current,Lat,Lon\n", rows, [](const Sample& s) {
+                 return number(s.t, 1) + "," + number(s.volts, 3) + " V (" + number(s.volts / 4.0, 2) +
+                        " V/cell)," + number(s.amps, 3) + " A," + place(s);
+             });
+         }},
+        {"milliseconds of sixteen bits",
+         [](const auto& rows) {
+             return lines("ms,volts,amps,speed (m/s),lat,lon\n", rows, [](const Sample& s) {
+                 return whole({std::fmod(1000.0 * s.t, 65536.0)}) + "," + volts_and_amps(s) + "," +
+                        number(s.speed, 3) + "," + place(s);
+             });
+         }},
+        {"days without their year, as devices write their own logs",
+         [](const auto& rows) {
+             return lines("Time,Volts,Amps,Lat,Lon\n", rows, [](const Sample& s) {
+                 const auto at =
+                     QDateTime(QDate(2026, 12, 31), QTime(23, 55), Qt::UTC).addMSecs(qint64(1000.0 * s.t));
+                 return at.toString(QStringLiteral("MM-dd HH:mm:ss.zzz")).toUtf8() + "," + volts_and_amps(s) + "," +
+                        place(s);
+             });
+         }},
+        {"… with the month's name",
+         [](const auto& rows) {
+             return lines("Time,Volts,Amps,Lat,Lon\n", rows, [](const Sample& s) {
+                 const auto at = QDateTime(QDate(2026, 5, 4), QTime(9, 30), Qt::UTC).addMSecs(qint64(1000.0 * s.t));
+                 return "May  4 " + at.toString(QStringLiteral("HH:mm:ss.zzz")).toUtf8() + "," + volts_and_amps(s) +
+                        "," + place(s);
+             });
+         }},
         {"an old desktop's characters",
          [](const auto& rows) {
              return lines(

@@ -11,8 +11,11 @@ namespace sobremesa::telemetry {
 
 namespace {
 
-/// A clock is set by more than this, s: what is less may be a pause, or a recorder that starts again.
-constexpr double least_set_s = 3600.0;
+/// A clock is set forward by more than this, s: what is less may be a pause.
+constexpr double least_forward_s = 3600.0;
+/// … and back by more than this: a count that is full begins at zero again (65 s where milliseconds have sixteen
+/// bits), and a recorder that starts again loses more than a moment.
+constexpr double least_back_s = 30.0;
 /// Under way, m/s and A.
 constexpr double under_way_mps = 3.0;
 constexpr double drawing_a = 1.0;
@@ -41,6 +44,18 @@ bool goes_on(const FlightLog& log, std::size_t before, std::size_t after, double
     return moved_m > 0.0 && moved_m < 3.0 * speed * step_s + 5.0;
 }
 
+bool is_jump(double step_s) {
+    return step_s > least_forward_s || step_s < -least_back_s;
+}
+
+/// A clock that has gone back at a row stays back: a row that is late by itself is one row.
+bool stays_back(const std::vector<double>& time, std::size_t row) {
+    constexpr std::size_t rows = 5;
+    const std::size_t end = std::min(time.size(), row + rows);
+    return std::none_of(time.begin() + std::ptrdiff_t(row), time.begin() + std::ptrdiff_t(end),
+                        [&](double t) { return t >= time[row - 1]; });
+}
+
 } // namespace
 
 std::pair<std::shared_ptr<const FlightLog>, double> with_one_clock(const std::shared_ptr<const FlightLog>& log) {
@@ -51,19 +66,28 @@ std::pair<std::shared_ptr<const FlightLog>, double> with_one_clock(const std::sh
     for (std::size_t i = 1; i < time.size(); ++i) {
         const double step = time[i] - time[i - 1];
         if (!std::isfinite(step)) continue;
-        jumps = jumps || std::abs(step) > least_set_s;
+        jumps = jumps || is_jump(step);
         if (step > 0.0 && steps.size() < 2000) steps.push_back(step);
     }
     if (!jumps || steps.empty()) return {log, 0.0};
     const double usual_s = units::median(std::move(steps));
     const auto glitches = clock_glitches(time);
+    const auto is_setting = [&](std::size_t i) {
+        return is_jump(time[i] - time[i - 1]) && !glitches[i] && !glitches[i - 1] &&
+               (time[i] > time[i - 1] || stays_back(time, i)) && goes_on(*log, i - 1, i, usual_s);
+    };
+    // What a count has gone back by more than once in flight, it also goes back by on the ground.
+    std::vector<double> back;
+    for (std::size_t i = 1; i < time.size(); ++i) {
+        if (time[i] < time[i - 1] && is_setting(i)) back.push_back(time[i] - time[i - 1]);
+    }
+    const double full_s = back.size() > 1 ? units::median(back) : HUGE_VAL;
     // Rows before a setting are moved by all the settings behind them.
     std::shared_ptr<FlightLog> moved;
     double set_s = 0.0;
     for (std::size_t i = time.size(); i-- > 1;) {
         const double step = time[i] - time[i - 1];
-        const bool jump = std::abs(step) > least_set_s;
-        if (jump && !glitches[i] && !glitches[i - 1] && goes_on(*log, i - 1, i, usual_s)) {
+        if (is_setting(i) || std::abs(step - full_s) <= 2.0 * usual_s) {
             if (!moved) moved = std::make_shared<FlightLog>(*log);
             set_s += step - usual_s;
         }

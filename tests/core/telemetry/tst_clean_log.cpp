@@ -34,6 +34,7 @@ private slots:
     void gapsAreFound();
     void yearsOfPauseSplitTheFile();
     void aClockThatIsSetInFlightIsOneFlight();
+    void aCountThatIsFullGoesOn();
     void impossibleVoltsAreSetAside();
     void homeCanBeGiven();
     void logsWithoutTimeAreRefused();
@@ -171,6 +172,34 @@ void CleanLogTest::aClockThatIsSetInFlightIsOneFlight() {
         VERIFY_NEAR(log->time_s(log->rows.size() - 1) - log->time_s(0), 600.0, 1e-3);
         QVERIFY(log->gaps.empty());
     }
+}
+
+/// Milliseconds in sixteen bits begin at zero again every 65.536 s, on the ground too; a recorder that was switched
+/// on again has missed more than a moment.
+void CleanLogTest::aCountThatIsFullGoesOn() {
+    constexpr double full_s = 65.536;
+    const FlightLog whole = made_log();
+    FlightLog raw = whole;
+    for (double& t : raw[Channel::time_s]) t = std::fmod(t, full_s);
+    // The last minute stands on the ground.
+    for (std::size_t i = 520; i < raw.rows(); ++i) {
+        raw[Channel::current_a][i] = 0.1;
+        raw[Channel::ground_speed_mps][i] = 0.0;
+    }
+    const auto log = clean(tests::shared(raw));
+    QVERIFY(log.has_value());
+    QCOMPARE(log->parts.size(), std::size_t(1));
+    QCOMPARE(log->rows.size(), raw.rows());
+    VERIFY_NEAR(log->time_s(log->rows.size() - 1), whole[Channel::time_s].back(), 0.1 + 9 * 0.47);
+    // Where the counter and the place have gone on meanwhile, a recorder has started again.
+    for (std::size_t i = 0; i < raw.rows(); ++i) {
+        const double times = std::floor(double(i) / full_s);
+        raw[Channel::longitude_deg][i] += 0.01 * times;
+        raw[Channel::charge_ah][i] += 0.02 * times;
+    }
+    const auto apart = clean(tests::shared(raw));
+    QVERIFY(apart.has_value());
+    QVERIFY(apart->parts.size() > 1);
 }
 
 void CleanLogTest::impossibleVoltsAreSetAside() {
