@@ -73,6 +73,8 @@ private slots:
     void aThirstyAircraftTurnsEarlier();
     void aHeadwindHomeTurnsEarlier();
     void aCrosswindThatGrowsShowsInTheHeading();
+    void aWindThatGrewIsCarriedOnFromEveryDirection_data();
+    void aWindThatGrewIsCarriedOnFromEveryDirection();
     void voltsAndCounterDisagree();
     void anotherPackIsNotAnswered();
     void landingPlacesFromHere();
@@ -370,6 +372,51 @@ void LiveAnswerTest::aCrosswindThatGrowsShowsInTheHeading() {
     blind[Channel::heading_deg].clear();
     QVERIFY(std::abs(rotor.speed_mps - wind_at_end(blind).speed_mps) < 1e-9);
     QVERIFY(off(rotor) > off(told) + 1.0);
+}
+
+void LiveAnswerTest::aWindThatGrewIsCarriedOnFromEveryDirection_data() {
+    QTest::addColumn<double>("from_deg");
+    for (const double from_deg : {20.0, 110.0, 200.0, 290.0}) QTest::addRow("%.0f", from_deg) << from_deg;
+}
+
+/// Circles for half an hour in a wind that grows from 2 to 8 m/s: the answer is of now, not of the half hour's
+/// mean, and the same from every direction.
+void LiveAnswerTest::aWindThatGrewIsCarriedOnFromEveryDirection() {
+    QFETCH(double, from_deg);
+    auto request = calm_westward();
+    request.weather.wind = {2.0, from_deg};
+    request.weather.wind_sd_mps = 6.0;
+    request.weather.wind_from_sd_deg = 40.0;
+    constexpr int seconds = 1800;
+    constexpr double circle_s = 60.0;
+    const double airspeed_mps = request.aircraft.cruise_airspeed_mps;
+    auto log = straight_out(airspeed_mps, request.mission.height_m, request.aircraft.cruise_power_w, seconds);
+    const auto frame = geodesy::LocalFrame::around({39.4, -31.4});
+    geodesy::EastNorth at{};
+    for (int i = 5; i < seconds; ++i) {
+        const double nose = 2.0 * units::pi * (i - 5) / circle_s;
+        const double wind_mps = 2.0 + 6.0 * i / double(seconds);
+        const double east_mps = airspeed_mps * std::sin(nose) - wind_mps * std::sin(units::radians(from_deg));
+        const double north_mps = airspeed_mps * std::cos(nose) - wind_mps * std::cos(units::radians(from_deg));
+        const auto place = frame->reverse(at);
+        const auto row = std::size_t(i);
+        log[Channel::latitude_deg][row] = place.latitude_deg;
+        log[Channel::longitude_deg][row] = place.longitude_deg;
+        log[Channel::ground_speed_mps][row] = std::hypot(east_mps, north_mps);
+        log[Channel::course_deg][row] =
+            units::degrees(std::atan2(east_mps, north_mps)) + (east_mps < 0.0 ? 360.0 : 0.0);
+        at.east_m += east_mps;
+        at.north_m += north_mps;
+    }
+    watch::LiveFlight live;
+    watch::LiveSolver solver(shared_plan(request));
+    watch::LiveAnswer answer;
+    for (std::size_t rows = 60; rows <= log.rows(); rows += 30) {
+        live.update(log, 0, rows);
+        answer = solver.answer(live);
+    }
+    VERIFY_NEAR(answer.wind.speed_mps, 8.0, 1.0);
+    VERIFY_NEAR(std::remainder(answer.wind.from_deg - from_deg, 360.0), 0.0, 5.0);
 }
 
 void LiveAnswerTest::voltsAndCounterDisagree() {

@@ -226,7 +226,7 @@ void PackModel::fitWarming(PackModel& cell, Passage& passage, const std::vector<
         for (std::size_t k = 0; k < count; ++k) {
             const double below = k > 0 ? risen[k - 1] : 0.0;
             const double below_a = k > 0 ? currents[k - 1] : 0.0;
-            currents.push_back(k > 0 ? std::max(cold_a[k], least_step * below_a) : cold_a[k]);
+            currents.push_back(std::max(cold_a[k], least_step * below_a));
             risen.push_back(std::max(gaps[k], below + per_a * (currents[k] - below_a)));
         }
         passage.setTable(risen, currents);

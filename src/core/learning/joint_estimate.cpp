@@ -128,8 +128,7 @@ std::array<double, pack_unknowns> unknowns_of(const battery::PackKnown& known) {
     return x;
 }
 
-/// Unknowns that a landing depends on: all but the drifts.
-constexpr std::size_t landing_unknowns = 9;
+using LandingMatrix = Eigen::Matrix<double, landing_unknowns, landing_unknowns, Eigen::RowMajor>;
 
 /// Variance of what moves so with the unknowns.
 double propagated(const std::array<double, landing_unknowns>& slope,
@@ -481,22 +480,18 @@ public:
             estimate.known.cell_resistance_ohm.sd =
                 estimate.known.cell_resistance_ohm.value * units::combine_sd(sd(at + 1), day_resistance_sd);
             estimate.known.slow_factor.sd = estimate.known.slow_factor.value * sd(at + 2);
-            for (Index i = 0; i < 9; ++i) {
-                for (Index j = 0; j < 9; ++j)
-                    estimate.covariance[std::size_t(9 * i + j)] = covariance(at + i, at + j);
-            }
+            Eigen::Map<LandingMatrix>(estimate.covariance.data()) =
+                covariance.block<landing_unknowns, landing_unknowns>(at, at);
             // Capacity times gain, resistance over gain: what the log's own readings show.
             Index gain_at = sensor_at(0);
             for (auto& flight : flights_)
                 if (flight.flight().pack == p) gain_at = sensor_at(flight.flight().sensors);
-            Eigen::MatrixXd read = Eigen::MatrixXd::Zero(9, size());
-            for (Index i = 0; i < 9; ++i) read(i, at + i) = 1.0;
+            Eigen::MatrixXd read = Eigen::MatrixXd::Zero(landing_unknowns, size());
+            read.middleCols<landing_unknowns>(at).setIdentity();
             read(0, gain_at) = 1.0;
             read(1, gain_at) = -1.0;
             const Eigen::MatrixXd as_read = read * covariance * read.transpose();
-            for (Index i = 0; i < 9; ++i) {
-                for (Index j = 0; j < 9; ++j) estimate.read_covariance[std::size_t(9 * i + j)] = as_read(i, j);
-            }
+            Eigen::Map<LandingMatrix>(estimate.read_covariance.data()) = as_read;
             estimate.capacity_drift = {std::expm1(x[drift_at]), sd(at + Index(drift_at))};
             estimate.resistance_drift = {std::expm1(x[drift_at + 1]), sd(at + Index(drift_at) + 1)};
             std::vector<double> powers;

@@ -53,14 +53,17 @@ struct JointQuestion {
 /// at `battery::curve_knots`, drift of capacity and of resistance per hundred full cycles.
 inline constexpr std::size_t pack_unknowns = 5 + battery::curve_knots.size();
 
+/// The first of these, without the drifts: what a landing charge rests on.
+inline constexpr std::size_t landing_unknowns = pack_unknowns - 2;
+
 struct PackEstimate {
     /// As it is after its last flight.
     battery::PackKnown known;
-    /// Of the first nine unknowns, row by row: what `landing_charge` propagates.
-    std::array<double, 81> covariance{};
+    /// Of the `landing_unknowns`, row by row: what `landing_charge` propagates.
+    std::array<double, landing_unknowns * landing_unknowns> covariance{};
     /// The same in the charge and current that the sensors of its last flight read: what their gain may be off by
     /// does not come into it. For what is compared with the next log of the same sensors.
-    std::array<double, 81> read_covariance{};
+    std::array<double, landing_unknowns * landing_unknowns> read_covariance{};
     /// Relative change of capacity and resistance in a hundred full cycles.
     units::Estimate capacity_drift;
     units::Estimate resistance_drift;

@@ -11,6 +11,7 @@
 #include "core/mission/make_plan.hpp"
 #include "core/mission/move_home.hpp"
 #include "core/mission/outward.hpp"
+#include "core/mission/phases.hpp"
 #include "core/mission/wind_rows.hpp"
 #include "core/mission/winds.hpp"
 #include "core/units/constants.hpp"
@@ -68,6 +69,7 @@ private slots:
     void unknownCellsAreAskedForUntilSomethingTells();
     void loiterAndLeaveClosesTheBooks_data();
     void loiterAndLeaveClosesTheBooks();
+    void aVisitStaysAsLongAsItSays();
     void aShortRouteIsFlownWhole();
     void aLongRouteSaysWhereToComeHome();
     void oneWayLandsThere();
@@ -225,6 +227,20 @@ void MissionsTest::loiterAndLeaveClosesTheBooks() {
     VERIFY_NEAR(plan.station->time_s.value, whole_s - t_out - t_home, 1e-3 * whole_s);
     VERIFY_NEAR(plan.station->last_moment_s.value, whole_s - t_home, 1e-3 * whole_s);
     VERIFY_NEAR(plan.flight->landing_energy_left_wh.value, 0.0, 1e-3 * plan.usable_energy_wh.value);
+}
+
+/// A visit stays as long as it says; where it says nothing, as long as it can.
+void MissionsTest::aVisitStaysAsLongAsItSays() {
+    PlanRequest request = bare(MissionKind::visit);
+    for (const double loiter_s : {0.0, 1.0, 90.0}) {
+        request.mission.waypoints = {{"tower", geodesy::offset({}, 90.0, 2000.0), {}, loiter_s, false}};
+        const auto all = phases(request);
+        const auto stay =
+            std::find_if(all.begin(), all.end(), [](const Phase& p) { return p.kind == PhaseKind::loiter; });
+        QVERIFY(stay != all.end());
+        QCOMPARE(stay->open, loiter_s == 0.0);
+        QCOMPARE(stay->duration_s, loiter_s);
+    }
 }
 
 void MissionsTest::aShortRouteIsFlownWhole() {
