@@ -520,45 +520,6 @@ std::optional<double> c_moment(std::string_view cell) {
     return date ? std::optional(*date + *clock) : std::nullopt;
 }
 
-/// "2026-05-09T14:03:21.250", as most write it: looked at digit by digit.
-bool parse_plain_moment(std::string_view cell, double& seconds) {
-    if (cell.size() < 19 || cell[4] != '-' || cell[7] != '-' || (cell[10] != 'T' && cell[10] != ' ') ||
-        cell[13] != ':' || cell[16] != ':')
-        return false;
-    const auto digit = [&](std::size_t at) { return unsigned(cell[at] - '0'); };
-    unsigned wrong = 0;
-    for (const std::size_t at : {0, 1, 2, 3, 5, 6, 8, 9, 11, 12, 14, 15, 17, 18}) wrong |= unsigned(digit(at) > 9);
-    if (wrong != 0) return false;
-    const auto two = [&](std::size_t at) { return int(10 * digit(at) + digit(at + 1)); };
-    const int hours = two(11);
-    const int minutes = two(14);
-    const int whole = two(17);
-    if (hours > 24 || minutes > 59 || whole > 60) return false;
-    std::size_t end = 19;
-    double fraction = 0.0;
-    if (end < cell.size() && (cell[end] == '.' || cell[end] == ',')) {
-        double place = 1.0;
-        double digits = 0.0;
-        for (++end; end < cell.size() && is_digit(cell[end]) && place < 1e15; ++end, place *= 10.0)
-            digits = 10.0 * digits + (cell[end] - '0');
-        fraction = digits / place;
-    }
-    if (end < cell.size() && cell[end] == 'Z') ++end;
-    if (end != cell.size()) return false;
-    // One day follows the other for thousands of rows; the calendar is asked once.
-    thread_local std::array<char, 10> last_date{};
-    thread_local double last_date_s = 0.0;
-    if (!std::equal(last_date.begin(), last_date.end(), cell.begin())) {
-        const auto date = days_to_seconds(two(0) * 100 + two(2), two(5), two(8));
-        if (!date) return false;
-        last_date_s = *date;
-        std::copy_n(cell.begin(), last_date.size(), last_date.begin());
-    }
-    seconds =
-        last_date_s + hours * units::seconds_per_hour + minutes * units::seconds_per_minute + whole + fraction;
-    return true;
-}
-
 /// A letter of the compass, taken from the front; 0 where there is none.
 double take_hemisphere(Scan& scan) {
     scan.blanks();
@@ -892,8 +853,45 @@ bool parse_date(std::string_view cell, DateOrder order, double& seconds) {
     return date.has_value();
 }
 
+const char* PlainMoments::read(const char* at, const char* end, double& seconds) {
+    constexpr std::ptrdiff_t date_and_clock = 19;
+    if (end - at < date_and_clock || at[4] != '-' || at[7] != '-' || (at[10] != 'T' && at[10] != ' ') ||
+        at[13] != ':' || at[16] != ':')
+        return nullptr;
+    const auto digit = [&](std::size_t place) { return unsigned(at[place] - '0'); };
+    const auto two = [&](std::size_t place) { return int(10 * digit(place) + digit(place + 1)); };
+    if (!std::equal(date_.begin(), date_.end(), at)) {
+        unsigned wrong = 0;
+        for (const std::size_t place : {0, 1, 2, 3, 5, 6, 8, 9}) wrong |= unsigned(digit(place) > 9);
+        const auto date = days_to_seconds(two(0) * 100 + two(2), two(5), two(8));
+        if (wrong != 0 || !date) return nullptr;
+        date_s_ = *date;
+        std::copy_n(at, date_.size(), date_.begin());
+    }
+    unsigned wrong = 0;
+    for (const std::size_t place : {11, 12, 14, 15, 17, 18}) wrong |= unsigned(digit(place) > 9);
+    const int hours = two(11);
+    const int minutes = two(14);
+    const int whole = two(17);
+    if (wrong != 0 || hours > 24 || minutes > 59 || whole > 60) return nullptr;
+    seconds = date_s_ + hours * units::seconds_per_hour + minutes * units::seconds_per_minute + whole;
+    at += date_and_clock;
+    if (at < end && (*at == '.' || *at == ',')) {
+        // A count of parts and one division: as exact as the digits are.
+        constexpr std::array<double, 16> powers = {1e0, 1e1, 1e2,  1e3,  1e4,  1e5,  1e6,  1e7,
+                                                   1e8, 1e9, 1e10, 1e11, 1e12, 1e13, 1e14, 1e15};
+        std::int64_t parts = 0;
+        std::size_t places = 0;
+        for (++at; at < end && is_digit(*at) && places + 1 < powers.size(); ++at, ++places)
+            parts = 10 * parts + (*at - '0');
+        seconds += double(parts) / powers[places];
+    }
+    return at < end && *at == 'Z' ? at + 1 : at;
+}
+
 bool parse_moment(std::string_view cell, DateOrder order, double& seconds) {
-    if (parse_plain_moment(cell, seconds)) return true;
+    thread_local PlainMoments plain;
+    if (plain.read(cell.data(), cell.data() + cell.size(), seconds) == cell.data() + cell.size()) return true;
     cell = unwrapped(cell);
     const auto parts = moment_parts(cell);
     if (!parts) {

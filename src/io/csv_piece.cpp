@@ -27,21 +27,27 @@ void put(const ColumnTarget& target, const CellValues& values, std::size_t row, 
 /// One line, the quick way: cells are read where they stand, without a look ahead.
 class QuickLine {
 public:
-    QuickLine(const CsvHead& head, const RowTargets& into)
+    QuickLine(const CsvHead& head, const RowTargets& into, const char* end)
         : columns_{into.columns.data(), into.columns.size(), head.delimiter, head.decimal_comma ? ',' : '.'},
-          options_(fast_float::chars_format::general, columns_.point), read_numbers_(quickest_read_numbers()) {}
+          options_(fast_float::chars_format::general, columns_.point), read_numbers_(quickest_read_numbers()),
+          end_(end) {}
 
     /// @param begin  of the line; a '\n' must be somewhere behind
     /// @return the '\n' that ends the line; nothing for a line with anything unusual: the careful parser decides
-    const char* parse(const char* begin, std::size_t row, RowParts& parts) const {
+    const char* parse(const char* begin, std::size_t row, RowParts& parts) {
         LinePlace place{begin, 0};
         for (;;) {
             place = read_numbers_(place, columns_, row);
             if (place.column == columns_.count) break;
-            const char* const end = cell_end(place.at);
-            const std::string_view cell = trimmed({place.at, std::size_t(end - place.at)});
-            if (!take(columns_.targets[place.column], cell, row, parts)) return nullptr;
-            place.at = end;
+            const ColumnTarget& target = columns_.targets[place.column];
+            if (const char* const behind = take_moment(target, place.at, parts)) {
+                place.at = behind;
+            } else {
+                const char* const end = cell_end(place.at);
+                const std::string_view cell = trimmed({place.at, std::size_t(end - place.at)});
+                if (!take(target, cell, row, parts)) return nullptr;
+                place.at = end;
+            }
             if (++place.column == columns_.count) break;
             if (*place.at++ != columns_.delimiter) return nullptr;
         }
@@ -56,6 +62,17 @@ private:
     const char* cell_end(const char* p) const {
         while (*p != columns_.delimiter && *p != '\n' && *p != '\r') ++p;
         return p;
+    }
+
+    /// A date and a clock as most write them. @return their end, where the cell ends too
+    const char* take_moment(const ColumnTarget& target, const char* at, RowParts& parts) {
+        if (target.kind != Kind::moment) return nullptr;
+        double seconds = 0.0;
+        const char* const behind = moments_.read(at, end_, seconds);
+        if (!behind || behind == end_ || (*behind != columns_.delimiter && *behind != '\n' && *behind != '\r'))
+            return nullptr;
+        parts.add(*target.column, seconds);
+        return behind;
     }
 
     bool take(const ColumnTarget& target, std::string_view cell, std::size_t row, RowParts& parts) const {
@@ -83,6 +100,9 @@ private:
     NumberColumns columns_;
     fast_float::parse_options options_;
     ReadNumbers read_numbers_;
+    PlainMoments moments_;
+    /// Of the piece.
+    const char* end_;
 };
 
 /// Sixteen and more bytes are compared at once where the sum needs no more than a byte; a search for one line end
@@ -123,7 +143,7 @@ void CsvPiece::count_lines() {
 }
 
 void CsvPiece::parse(const CsvHead& head, const RowTargets& into) {
-    QuickLine quick(head, into);
+    QuickLine quick(head, into, end);
     RowParser careful(head);
     rejected_.clear();
     const bool by_characters = head.delimiter != any_blanks && head.delimiter != wide_blanks;
