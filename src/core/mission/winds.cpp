@@ -38,8 +38,8 @@ AirspeedRange airspeed_range(const PlanRequest& request, double density_kgm3) {
 namespace {
 
 struct LeastPower {
-    double airspeed_mps = 0.0;
-    double power_w = 0.0;
+    double airspeed_mps;
+    double power_w;
 };
 
 double level_power_w(const PlanRequest& request, double airspeed_mps, double density_kgm3) {

@@ -30,6 +30,7 @@ private slots:
     void timeThatRunsBackwardsIsSetAside();
     void aClockThatRunsAheadForAMomentSplitsNothing_data();
     void aClockThatRunsAheadForAMomentSplitsNothing();
+    void onlyAJumpForwardIsAGlitch();
     void the180thMeridianIsNoJump();
     void gapsAreFound();
     void yearsOfPauseSplitTheFile();
@@ -122,6 +123,18 @@ void CleanLogTest::aClockThatRunsAheadForAMomentSplitsNothing() {
     raw[Channel::time_s][0] += ahead_s;
     const auto again = clean(tests::shared(raw));
     QVERIFY(again.has_value() && again->rows.size() >= std::size_t(600 - rows));
+}
+
+/// A clock that runs on and then goes back has not run ahead: its rows were right until then.
+void CleanLogTest::onlyAJumpForwardIsAGlitch() {
+    std::vector<double> time;
+    for (int i = 100; i <= 110; ++i) time.push_back(i);
+    for (int i = 103; i <= 140; ++i) time.push_back(i);
+    const auto steady = telemetry::clock_glitches(time);
+    QCOMPARE(std::count(steady.begin(), steady.end(), 1), std::ptrdiff_t(0));
+    for (std::size_t i = 3; i <= 10; ++i) time[i] += 20.0;
+    const auto jumped = telemetry::clock_glitches(time);
+    QCOMPARE(std::count(jumped.begin(), jumped.end(), 1), std::ptrdiff_t(8));
 }
 
 void CleanLogTest::the180thMeridianIsNoJump() {
