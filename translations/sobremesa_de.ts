@@ -3771,6 +3771,10 @@
         <source>The log has only the voltage of a cell; the pack&apos;s is taken as %1 times that.</source>
         <translation>Das Log enthält nur die Spannung einer Zelle; die des Akkus wird als das %1-fache davon genommen.</translation>
     </message>
+    <message>
+        <source>The log&apos;s timer counts down. Time was counted upwards from its first row.</source>
+        <translation>Der Timer im Log zählt rückwärts. Die Zeit wurde von der ersten Zeile an vorwärts gezählt.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>

@@ -3771,6 +3771,10 @@
         <source>The log has only the voltage of a cell; the pack&apos;s is taken as %1 times that.</source>
         <translation>El registro solo tiene la tensión de una celda; la de la batería se toma como %1 veces esa.</translation>
     </message>
+    <message>
+        <source>The log&apos;s timer counts down. Time was counted upwards from its first row.</source>
+        <translation>El temporizador del registro cuenta hacia atrás. El tiempo se contó hacia delante desde la primera fila.</translation>
+    </message>
 </context>
 <context>
     <name>sobremesa::MissionFields</name>

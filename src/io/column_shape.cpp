@@ -117,6 +117,8 @@ NumberSigns number_signs(const ColumnCells& cells) {
             continue;
         if (const auto sign = grouping_of(cell)) {
             ++signs.grouped[*sign];
+            signs.grouped_twice[*sign] +=
+                *sign < 2 && std::count(cell.begin(), cell.end(), grouping_signs[*sign]) > 1;
             continue;
         }
         const auto number = number_from_text(cell);
@@ -138,8 +140,13 @@ std::vector<char> grouping_of_columns(const std::vector<ColumnCells>& columns) {
     const auto decimals_by = [&](char sign) {
         return std::any_of(signs.begin(), signs.end(), [&](const NumberSigns& s) { return s.decimals(sign) > 0; });
     };
-    const bool points = decimals_by('.');
-    const bool commas = decimals_by(',');
+    const auto grouped_twice_by = [&](std::size_t sign) {
+        return std::any_of(signs.begin(), signs.end(),
+                           [&](const NumberSigns& s) { return s.grouped_twice[sign] > 0; });
+    };
+    // "1.234.567": what stands twice in a number is no decimal sign, and the other one is.
+    const bool points = decimals_by('.') || (grouped_twice_by(0) && !decimals_by(','));
+    const bool commas = decimals_by(',') || (grouped_twice_by(1) && !decimals_by('.'));
     std::vector<char> result;
     result.reserve(columns.size());
     for (const NumberSigns& s : signs) result.push_back(s.grouped_by(points && !commas, commas && !points));

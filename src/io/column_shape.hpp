@@ -57,6 +57,8 @@ struct NumberSigns {
     std::size_t decimal_commas = 0;
     /// Numbers whose digits stand in groups of three: by ',', '.', ' ', '\''.
     std::array<std::size_t, 4> grouped{};
+    /// Of them those with the sign twice or more, which no decimal sign can be.
+    std::array<std::size_t, 4> grouped_twice{};
     /// Numbers of a thousand and more without a sign.
     std::size_t plain_thousands = 0;
 

@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "core/geodesy/geodesic.hpp"
+#include "core/units/median.hpp"
 #include "io/time_scales.hpp"
 
 namespace sobremesa::io {
@@ -140,8 +141,9 @@ void place_local_metres(FlightLog& log, const CsvHead& head) {
         log.diagnostics.push_back({units::DiagnosticCode::home_not_on_earth, units::Severity::warning, {}});
 }
 
-/// Whether the rows run back through time, nearly all of them: some programs list the latest on top.
-bool is_newest_first(const std::vector<double>& time) {
+/// Whether the clock runs back from row to row, nearly always: some programs list the latest on top, some timers
+/// count down.
+bool runs_back(const std::vector<double>& time) {
     std::size_t back = 0;
     std::size_t forward = 0;
     for (std::size_t i = 1; i < time.size(); ++i) {
@@ -150,6 +152,26 @@ bool is_newest_first(const std::vector<double>& time) {
     }
     constexpr std::size_t least_rows = 5;
     return back >= least_rows && back > 20 * forward;
+}
+
+/// Whether the rows stand in the order in which they were flown, whatever their clock says: what was used grows,
+/// and a pack's volts fall.
+bool is_drawn_down(const FlightLog& log) {
+    const auto ends = [&](Channel channel) {
+        std::vector<double> known;
+        for (const double value : log[channel]) {
+            if (std::isfinite(value)) known.push_back(value);
+        }
+        const std::size_t tenth = std::max<std::size_t>(known.size() / 10, 1);
+        if (known.size() < 2) return std::pair{0.0, 0.0};
+        const auto middle = std::ptrdiff_t(tenth);
+        return std::pair{units::median({known.begin(), known.begin() + middle}),
+                         units::median({known.end() - middle, known.end()})};
+    };
+    if (const auto [first, last] = ends(Channel::charge_ah); first != last) return last > first;
+    constexpr double least_fall = 0.02;
+    const auto [first, last] = ends(Channel::voltage_v);
+    return last < (1.0 - least_fall) * first;
 }
 
 bool is_direction(Channel channel) {
@@ -213,7 +235,10 @@ units::Result<std::shared_ptr<const FlightLog>> finished_log(FlightLog log, cons
         where.file = log.name;
         return units::failure(units::ErrorCode::no_usable_rows, where, {{"rows", double(log.rows_met)}});
     }
-    if (is_newest_first(log[Channel::time_s])) {
+    if (runs_back(log[Channel::time_s]) && is_drawn_down(log)) {
+        for (double& t : log[Channel::time_s]) t = -t;
+        log.diagnostics.push_back({units::DiagnosticCode::clock_counts_down, units::Severity::note, {}});
+    } else if (runs_back(log[Channel::time_s])) {
         for (auto& column : log.columns) std::reverse(column.begin(), column.end());
         std::reverse(log.lines.begin(), log.lines.end());
         log.diagnostics.push_back({units::DiagnosticCode::newest_first, units::Severity::note, {}});

@@ -230,9 +230,13 @@ private:
             open.pop_back();
             for (const pugi::xml_node child : node.children()) {
                 if (child.type() != pugi::node_element) continue;
+                for (const pugi::xml_attribute attribute : child.attributes()) {
+                    if (number_from_text(attribute.value()))
+                        understand(std::string(local_name(attribute.name())), attribute.value());
+                }
                 if (child.first_child().type() == pugi::node_element)
                     open.push_back(child);
-                else
+                else if (child.first_child())
                     understand(std::string(local_name(child.name())), child.child_value());
             }
         }

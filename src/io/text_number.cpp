@@ -1,5 +1,6 @@
 #include "io/text_number.hpp"
 
+#include <algorithm>
 #include <array>
 #include <charconv>
 #include <cmath>
@@ -8,7 +9,55 @@
 
 namespace sobremesa::io {
 
+namespace {
+
+/// Signs and digits of other scripts as ASCII writes them: the minus of typesetters, which some locales write,
+/// full-width figures, Arabic ones. Text that has none comes back as it is.
+std::string with_ascii_figures(std::string_view text) {
+    struct Figure {
+        std::string_view sign;
+        char ascii;
+    };
+    constexpr std::array figures = {Figure{"\u2212", '-'}, Figure{"\uFF0D", '-'}, Figure{"\uFF0B", '+'},
+                                    Figure{"\uFF0E", '.'}, Figure{"\uFF0C", ','}, Figure{"\u066B", '.'}};
+    struct Digits {
+        std::string_view zero;
+    };
+    constexpr std::array digits = {Digits{"\uFF10"}, Digits{"\u0660"}, Digits{"\u06F0"}};
+    std::string result;
+    while (!text.empty()) {
+        std::size_t taken = 1;
+        char ascii = text.front();
+        for (const Figure& figure : figures) {
+            if (!text.starts_with(figure.sign)) continue;
+            ascii = figure.ascii;
+            taken = figure.sign.size();
+        }
+        for (const Digits& each : digits) {
+            // The ten stand one behind the other.
+            const std::size_t size = each.zero.size();
+            if (text.size() < size || text.substr(0, size - 1) != each.zero.substr(0, size - 1)) continue;
+            const int digit =
+                static_cast<unsigned char>(text[size - 1]) - static_cast<unsigned char>(each.zero.back());
+            if (digit < 0 || digit > 9) continue;
+            ascii = char('0' + digit);
+            taken = size;
+        }
+        result += ascii;
+        text.remove_prefix(taken);
+    }
+    return result;
+}
+
+} // namespace
+
 std::optional<double> number_from_text(std::string_view text) {
+    constexpr unsigned char first_beyond_ascii = 0x80;
+    const auto is_foreign = [](char c) { return static_cast<unsigned char>(c) >= first_beyond_ascii; };
+    if (std::any_of(text.begin(), text.end(), is_foreign)) {
+        const std::string ascii = with_ascii_figures(text);
+        return std::any_of(ascii.begin(), ascii.end(), is_foreign) ? std::nullopt : number_from_text(ascii);
+    }
     const auto blank = [](char c) { return c == ' ' || c == '\t' || c == '\r'; };
     while (!text.empty() && blank(text.front())) text.remove_prefix(1);
     while (!text.empty() && blank(text.back())) text.remove_suffix(1);

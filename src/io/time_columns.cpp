@@ -306,6 +306,8 @@ struct TimeSearch {
     ColumnAtHand* fraction = nullptr;
     double fraction_scale = 1e-3;
     ColumnAtHand* count = nullptr;
+    /// What counts down, or has the newest on top: taken where nothing counts up.
+    ColumnAtHand* countdown = nullptr;
     TimeInParts parts{};
 
     static void keep_first(ColumnAtHand*& kept, ColumnAtHand& column) {
@@ -344,11 +346,16 @@ struct TimeSearch {
             return;
         }
         // Of one row no step is known; where nothing else is a time, that still is one.
+        constexpr double some = 0.05;
+        const bool falls = shape.share_falling() > 1.0 - some;
         const bool named =
             names_time(c.header) || c.header.is("date") ||
-            (c.header.measures(Dimension::time) && shape.share_falling() < 0.05 && !shape.constant()) ||
+            (c.header.measures(Dimension::time) && (falls || shape.share_falling() < some) && !shape.constant()) ||
             (c.header.words.empty() && c.header.measures(Dimension::time));
-        if (named && shape.share_falling() < 0.3) keep_finest(count, c);
+        if (named && falls)
+            keep_finest(countdown, c);
+        else if (named && shape.share_falling() < 0.3)
+            keep_finest(count, c);
     }
 
     /// Seconds in one of what the header counts, where these are parts of a second; 0 of others.
@@ -378,13 +385,21 @@ struct TimeSearch {
         }
     }
 
+    /// "Elapsed minutes"; 0 where no word is a unit.
+    static double scale_by_name(const HeaderCell& header) {
+        if (header.has_any<"hour", "hours", "hr", "hrs">()) return units::seconds_per_hour;
+        if (header.has_any<"minute", "minutes", "mins">()) return units::seconds_per_minute;
+        return 0.0;
+    }
+
     void take_count(ColumnAtHand& c) {
         if (c.own_word) return;
         c.column.kind = c.shape.numbers_with_unit > 0 ? Kind::written_number : Kind::number;
         c.column.channel = Channel::time_s;
         const auto& unit = c.shape.unit ? c.shape.unit : c.header.unit;
-        const bool given = unit && unit->dimension == Dimension::time && !is_absurd(c.shape, unit->scale);
-        c.column.scale = given ? unit->scale : scale_by_size(c.shape);
+        const double named = unit && unit->dimension == Dimension::time ? unit->scale : scale_by_name(c.header);
+        const bool given = named > 0.0 && !is_absurd(c.shape, named);
+        c.column.scale = given ? named : scale_by_size(c.shape);
         c.column.unit_assumed = !given;
     }
 
@@ -404,6 +419,7 @@ struct TimeSearch {
                 look_at(c);
             }
         }
+        if (!count) count = countdown;
         for (ColumnAtHand& c : columns) {
             if (c.own_word && c.column.channel == Channel::time_s) count = &c;
         }
@@ -438,6 +454,9 @@ struct TimeSearch {
             take_part(*parts.seconds, 1.0);
             if (parts.seconds->shape.decimals == 0) take_fraction();
             take_date();
+        } else if (count && has_day() && is_hour_of_day(*count)) {
+            take_part(*count, units::seconds_per_hour);
+            take_date();
         } else if (count) {
             take_count(*count);
             if (count->column.scale == 1.0 && count->shape.decimals == 0) take_fraction();
@@ -447,6 +466,16 @@ struct TimeSearch {
         }
         pass_over_the_rest();
         return std::move(diagnostics);
+    }
+
+    bool has_day() const { return date || parts.is_date(); }
+
+    /// "UTC hour", 16.685 …: a clock beside a date.
+    static bool is_hour_of_day(const ColumnAtHand& c) {
+        const bool hours = c.header.has_any<"hour", "hours", "hr", "hrs">() ||
+                           (c.header.measures(Dimension::time) && c.header.unit->scale == units::seconds_per_hour);
+        constexpr double most_hours = 24.0;
+        return hours && c.shape.decimals > 0 && c.shape.least >= 0.0 && c.shape.most < most_hours;
     }
 
     static void take_part(ColumnAtHand& c, double scale) {

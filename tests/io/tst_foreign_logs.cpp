@@ -971,6 +971,75 @@ std::vector<Way> blocks_and_kinds() {
                         "," + place(s);
              });
          }},
+        {"the minus of typesetters",
+         [](const auto& rows) {
+             return lines("Time;Volts;Amps;Lat;Lon\n", rows, [](const Sample& s) {
+                 return number(s.t, 1) + ";" + number(s.volts, 3) + ";" + number(s.amps, 3) + ";\u2212" +
+                        number(s.latitude, 7) + ";\u2212" + number(s.longitude, 7);
+             });
+         }},
+        {"figures of another script",
+         [](const auto& rows) {
+             const auto arabic = [](QByteArray text) {
+                 for (char digit = '0'; digit <= '9'; ++digit)
+                     text.replace(digit, QByteArray("\xD9") + char(0xA0 + (digit - '0')));
+                 return text.replace(".", "\u066B");
+             };
+             return lines("Time;Volts;Amps;Lat;Lon\n", rows, [&](const Sample& s) {
+                 return arabic(number(s.t, 1) + ";" + number(s.volts, 3) + ";" + number(s.amps, 3) + ";" +
+                               number(s.latitude, 7) + ";" + number(s.longitude, 7));
+             });
+         }},
+        {"points between thousands, and no decimals at all",
+         [](const auto& rows) {
+             const auto grouped = [](double value) {
+                 QByteArray text = whole({std::abs(value)});
+                 for (auto at = text.size() - 3; at > 0; at -= 3) text.insert(at, '.');
+                 return value < 0.0 ? "-" + text : text;
+             };
+             return lines("Zeit (ms);Spannung (mV);Strom (mA);Breite (1e7);Laengengrad (1e7)\n", rows,
+                          [&](const Sample& s) {
+                              return grouped(1000.0 * s.t) + ";" + grouped(1000.0 * s.volts) + ";" +
+                                     grouped(1000.0 * s.amps) + ";" + grouped(1e7 * s.latitude) + ";" +
+                                     grouped(1e7 * (s.longitude - 20.0));
+                          });
+         }},
+        {"an hour of the day beside its date",
+         [](const auto& rows) {
+             return lines("Date,UTC hour,Volts,Amps,Lat,Lon\n", rows, [](const Sample& s) {
+                 return "2026-05-14," + number(16.5 + s.t / 3600.0, 7) + "," + volts_and_amps(s) + "," + place(s);
+             });
+         }},
+        {"minutes that only their name tells",
+         [](const auto& rows) {
+             return lines("Elapsed minutes,Volts,Amps,Lat,Lon\n", rows, [](const Sample& s) {
+                 return number(s.t / 60.0, 6) + "," + volts_and_amps(s) + "," + place(s);
+             });
+         }},
+        {"a timer that counts down, with a counter",
+         [](const auto& rows) {
+             return lines("Timer,Volts,Amps,mAh,Lat,Lon\n", rows, [](const Sample& s) {
+                 const double left = 1500.0 - s.t;
+                 return QByteArray::number(int(left) / 60) + ":" +
+                        number(std::fmod(left, 60.0), 1).rightJustified(4, '0') + "," + volts_and_amps(s) + "," +
+                        number(s.mah, 1) + "," + place(s);
+             });
+         }},
+        {"a timer that counts down, with volts alone",
+         [](const auto& rows) {
+             return lines("Timer (s),Volts,Amps,Lat,Lon\n", rows, [](const Sample& s) {
+                 return number(1500.0 - s.t, 1) + "," + volts_and_amps(s) + "," + place(s);
+             });
+         }},
+        {"a track whose extensions have attributes",
+         [](const auto& rows) {
+             QByteArray text("<?xml version=\"1.0\"?><gpx version=\"1.1\" xmlns:t=\"urn:t\"><trk><trkseg>\n");
+             for (const Sample& s : rows)
+                 text += "<trkpt lat=\"" + number(s.latitude, 7) + "\" lon=\"" + number(s.longitude, 7) +
+                         "\"><time>" + iso(s) + "</time><extensions><t:pack volts=\"" + number(s.volts, 3) +
+                         "\" amps=\"" + number(s.amps, 3) + "\"/></extensions></trkpt>\n";
+             return text + "</trkseg></trk></gpx>\n";
+         }},
         {"an old desktop's characters",
          [](const auto& rows) {
              return lines(

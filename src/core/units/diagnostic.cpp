@@ -70,6 +70,7 @@ const char* diagnostic_word(DiagnosticCode code) {
     case DiagnosticCode::capacity_read_as_cells: return "capacity-read-as-cells";
     case DiagnosticCode::capacity_read_as_packs: return "capacity-read-as-packs";
     case DiagnosticCode::newest_first: return "newest-first";
+    case DiagnosticCode::clock_counts_down: return "clock-counts-down";
     case DiagnosticCode::charge_unknown: return "charge-unknown";
     case DiagnosticCode::distance_from_speed: return "distance-from-speed";
     case DiagnosticCode::date_order_assumed: return "date-order-assumed";

@@ -71,6 +71,7 @@ enum class DiagnosticCode {
     volts_of_cells,
     cells_not_counted,
     newest_first,
+    clock_counts_down,
     capacity_read_as_cells,
     capacity_read_as_packs,
     charge_unknown,

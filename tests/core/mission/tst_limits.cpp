@@ -371,6 +371,7 @@ void LimitsTest::whereAlongTheWayTheWorstIs() {
             if (!met && worst.time_s <= end_s + 1e-6) {
                 const double at_m = gone_m + leg.ground_m * (worst.time_s - begin_s) / leg.duration_s;
                 VERIFY_NEAR(worst.distance_m, at_m, 1.0);
+                QVERIFY(worst.phase == leg.kind);
                 met = true;
             }
             gone_m += leg.ground_m;
@@ -381,6 +382,7 @@ void LimitsTest::whereAlongTheWayTheWorstIs() {
     }
     // The pack is emptiest at the end.
     QVERIFY(check(plan, LimitKind::weakest_cell).distance_m > 0.9 * plan.flight->ground_m);
+    QVERIFY(check(plan, LimitKind::weakest_cell).phase == plan.flight->legs.back().kind);
 }
 
 void LimitsTest::voltsForTheVideo() {

@@ -121,6 +121,8 @@ void SolarArrayTest::ratedPointsAreMet() {
         VERIFY_NEAR(curve.maximumPower(1000.0, 25.0).power_w(), sun::rated_power_w(array), 1e-4);
         VERIFY_NEAR(curve.maximumPower(1000.0, 25.0).voltage_v, sun::rated_vmp_v(array), 1e-3);
         QCOMPARE(curve.currentA(sun::rated_voc_v(array) + 0.01, 1000.0, 25.0), 0.0);
+        QCOMPARE(curve.openCircuitV(0.0, 25.0), 0.0);
+        QCOMPARE(curve.currentA(0.0, 0.0, 25.0), 0.0);
     }
     VERIFY_NEAR(sun::rated_power_w(usual()), 36 * 0.0153 * 225.0, 1e-9);
 }
