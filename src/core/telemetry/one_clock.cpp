@@ -11,11 +11,11 @@ namespace sobremesa::telemetry {
 
 namespace {
 
-/// A clock is set forward by more than this, s: what is less may be a pause.
-constexpr double least_forward_s = 3600.0;
-/// … and back by more than this: a count that is full begins at zero again (65 s where milliseconds have sixteen
-/// bits), and a recorder that starts again loses more than a moment.
-constexpr double least_back_s = 30.0;
+/// A clock is set by more than this, s: what is less may be a pause, or a recorder that starts again.
+constexpr double least_set_s = 3600.0;
+/// … but for a count that was full and begins at zero again (after 65 s where milliseconds have sixteen bits): it
+/// goes back by the same amount again and again, by no less than this.
+constexpr double least_full_s = 30.0;
 /// Under way, m/s and A.
 constexpr double under_way_mps = 3.0;
 constexpr double drawing_a = 1.0;
@@ -44,16 +44,22 @@ bool goes_on(const FlightLog& log, std::size_t before, std::size_t after, double
     return moved_m > 0.0 && moved_m < 3.0 * speed * step_s + 5.0;
 }
 
-bool is_jump(double step_s) {
-    return step_s > least_forward_s || step_s < -least_back_s;
-}
-
-/// A clock that has gone back at a row stays back: a row that is late by itself is one row.
-bool stays_back(const std::vector<double>& time, std::size_t row) {
-    constexpr std::size_t rows = 5;
-    const std::size_t end = std::min(time.size(), row + rows);
-    return std::none_of(time.begin() + std::ptrdiff_t(row), time.begin() + std::ptrdiff_t(end),
-                        [&](double t) { return t >= time[row - 1]; });
+/// What a full count goes back by; infinite where the clock is none.
+/// @param usual_s  between two rows
+double full_count_s(const FlightLog& log, double usual_s) {
+    const auto& time = log[Channel::time_s];
+    std::vector<double> back;
+    for (std::size_t i = 1; i < time.size(); ++i) {
+        const double step = time[i] - time[i - 1];
+        if (step < -least_full_s && step > -least_set_s && goes_on(log, i - 1, i, usual_s)) back.push_back(step);
+    }
+    if (back.size() < 2) return HUGE_VAL;
+    const double full_s = units::median(back);
+    const auto is_full = [&](double step) { return std::abs(step - full_s) <= 2.0 * usual_s; };
+    bool same = std::all_of(back.begin(), back.end(), is_full);
+    // A clock that runs behind for a while comes back by as much.
+    for (std::size_t i = 1; i < time.size(); ++i) same = same && !is_full(time[i - 1] - time[i]);
+    return same ? full_s : HUGE_VAL;
 }
 
 } // namespace
@@ -62,32 +68,27 @@ std::pair<std::shared_ptr<const FlightLog>, double> with_one_clock(const std::sh
     if (!log->has(Channel::time_s)) return {log, 0.0};
     const auto& time = (*log)[Channel::time_s];
     std::vector<double> steps;
-    bool jumps = false;
+    double most_back_s = 0.0;
+    double most_forward_s = 0.0;
     for (std::size_t i = 1; i < time.size(); ++i) {
         const double step = time[i] - time[i - 1];
         if (!std::isfinite(step)) continue;
-        jumps = jumps || is_jump(step);
+        most_back_s = std::max(most_back_s, -step);
+        most_forward_s = std::max(most_forward_s, step);
         if (step > 0.0 && steps.size() < 2000) steps.push_back(step);
     }
-    if (!jumps || steps.empty()) return {log, 0.0};
+    if ((most_back_s < least_full_s && most_forward_s < least_set_s) || steps.empty()) return {log, 0.0};
     const double usual_s = units::median(std::move(steps));
     const auto glitches = clock_glitches(time);
-    const auto is_setting = [&](std::size_t i) {
-        return is_jump(time[i] - time[i - 1]) && !glitches[i] && !glitches[i - 1] &&
-               (time[i] > time[i - 1] || stays_back(time, i)) && goes_on(*log, i - 1, i, usual_s);
-    };
-    // What a count has gone back by more than once in flight, it also goes back by on the ground.
-    std::vector<double> back;
-    for (std::size_t i = 1; i < time.size(); ++i) {
-        if (time[i] < time[i - 1] && is_setting(i)) back.push_back(time[i] - time[i - 1]);
-    }
-    const double full_s = back.size() > 1 ? units::median(back) : HUGE_VAL;
+    const double full_s = full_count_s(*log, usual_s);
     // Rows before a setting are moved by all the settings behind them.
     std::shared_ptr<FlightLog> moved;
     double set_s = 0.0;
     for (std::size_t i = time.size(); i-- > 1;) {
         const double step = time[i] - time[i - 1];
-        if (is_setting(i) || std::abs(step - full_s) <= 2.0 * usual_s) {
+        const bool set =
+            std::abs(step) > least_set_s && !glitches[i] && !glitches[i - 1] && goes_on(*log, i - 1, i, usual_s);
+        if (set || std::abs(step - full_s) <= 2.0 * usual_s) {
             if (!moved) moved = std::make_shared<FlightLog>(*log);
             set_s += step - usual_s;
         }
