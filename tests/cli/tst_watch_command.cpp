@@ -169,6 +169,11 @@ public:
         sim_.waitForFinished(sobremesa::tests::patience_ms);
     }
     const QString& place() const { return place_; }
+    /// Until it has sent its flight: on a busy machine a reader may start, or a stream stand, for longer than
+    /// settle() waits for the next line.
+    bool sent() {
+        return sim_.state() == QProcess::NotRunning || sim_.waitForFinished(sobremesa::tests::patience_ms);
+    }
 
 private:
     QProcess sim_;
@@ -303,10 +308,11 @@ void WatchCommandTest::theSameOverTcpAndPty() {
 }
 
 void WatchCommandTest::textTelemetry() {
-    const Waiting sim(file("plan.json"), QStringLiteral("tcp:127.0.0.1:0"), 300.0,
-                      {QStringLiteral("--format"), QStringLiteral("text")});
+    Waiting sim(file("plan.json"), QStringLiteral("tcp:127.0.0.1:0"), 300.0,
+                {QStringLiteral("--format"), QStringLiteral("text")});
     Watching watching(file("plan.json"),
                       {QStringLiteral("--tcp"), sim.place(), QStringLiteral("--record"), file("text.csv")});
+    QVERIFY(sim.sent());
     watching.settle();
     watching.interrupt();
     const Lines lines = watching.ended();
@@ -333,13 +339,17 @@ void WatchCommandTest::aBadLink_data() {
 void WatchCommandTest::aBadLink() {
     QFETCH(QStringList, faults);
     const auto charge_ah = [this](const QStringList& lies, const QStringList& more) {
-        const Waiting sim(file("plan.json"), QStringLiteral("tcp:127.0.0.1:0"), 200.0, lies);
+        Waiting sim(file("plan.json"), QStringLiteral("tcp:127.0.0.1:0"), 200.0, lies);
         Watching watching(file("plan.json"), QStringList{QStringLiteral("--tcp"), sim.place()} + more);
+        if (!sim.sent()) qFatal("it has not sent its flight");
         watching.settle();
         watching.interrupt();
         const Lines lines = watching.ended();
         const Json last = lines.states.back();
-        if (watching.code() != 0 || last["state"] != "landed" || last["distance_home_m"] >= 200.0) return 0.0;
+        if (watching.code() != 0 || last["state"] != "landed" || last["distance_home_m"] >= 200.0) {
+            qWarning("ended with %d: %s", watching.code(), last.dump().c_str());
+            return 0.0;
+        }
         return last["charge_used_ah"].get<double>();
     };
     static double whole_ah = 0.0;
