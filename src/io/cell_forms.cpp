@@ -459,6 +459,15 @@ std::optional<DateParts> moment_date(Scan& scan) {
 }
 
 std::optional<double> moment_clock(const Scan& scan) {
+    // 140321250: hours, minutes, seconds and their thousandths, millionths or so without anything between
+    constexpr std::size_t to_seconds = 6;
+    const bool runs_on = (scan.left.size() == 9 || scan.left.size() == 12 || scan.left.size() == 15) &&
+                         std::all_of(scan.left.begin(), scan.left.end(), is_digit);
+    if (runs_on) {
+        const auto whole = clock_from(Scan{scan.left.substr(0, to_seconds)}, ClockForm::digits);
+        const std::string fraction = "0." + std::string(scan.left.substr(to_seconds));
+        if (whole) return *whole + number_from_text(fraction).value_or(0.0);
+    }
     const std::string_view front = scan.left.substr(0, 3);
     const bool separated = front.find_first_of(":.h-_") != std::string_view::npos ||
                            std::any_of(front.begin(), front.end(), [](char c) { return (c & 0x80) != 0; });
@@ -634,7 +643,11 @@ void split_cells(std::string_view line, char delimiter, std::vector<std::string_
         } else {
             const char* const from = p;
             while (p != end && *p != delimiter) ++p;
-            cells.push_back(trimmed({from, std::size_t(p - from)}));
+            std::string_view cell = trimmed({from, std::size_t(p - from)});
+            // Databases put what is text between apostrophes.
+            if (cell.size() > 2 && cell.front() == '\'' && cell.back() == '\'')
+                cell = cell.substr(1, cell.size() - 2);
+            cells.push_back(cell);
         }
         if (p == end) return;
         ++p;

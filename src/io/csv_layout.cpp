@@ -245,7 +245,9 @@ private:
     bool is_data(std::size_t line) const {
         Cells cells;
         const std::size_t count = cells_of(line, cells);
-        if (count != best_.columns && !(count == best_.columns + 1 && cells.back().empty())) return false;
+        // A remark may stand behind the delimiter that ends the other rows.
+        const bool one_more = count == best_.columns + 1 && (best_.open_ended || cells.back().empty());
+        if (count != best_.columns && !one_more) return false;
         std::size_t values = 0;
         std::size_t texts = 0;
         for (const auto cell : cells) {
@@ -418,6 +420,9 @@ private:
         bool counted = true;
         bool second_rises = true;
         double before = missing_value;
+        // A table printed in columns leaves blanks above its numbers of rows.
+        const bool from_zero = head_[*header_].starts_with("  ");
+        std::size_t first_number = 1;
         for (std::size_t line = *first_data_; line < head_.size(); ++line) {
             if (!is_data(line)) continue;
             Cells cells;
@@ -425,7 +430,8 @@ private:
             // Of the names alone: quotes around every cell say nothing.
             const std::string_view text = trimmed(head_[line]);
             quoted = quoted && text.front() == '"' && text.back() != '"';
-            counted = counted && number_from_text(cells[0]) == double(rows + 1);
+            if (rows == 0) first_number = from_zero && number_from_text(cells[0]) == 0.0 ? 0 : 1;
+            counted = counted && number_from_text(cells[0]) == double(rows + first_number);
             const auto second = number_from_text(cells[1]);
             second_rises = second_rises && !(second && *second < before);
             before = second.value_or(before);
@@ -438,8 +444,53 @@ private:
         return quoted || (is_recognised(first, apart) && (!names_time(apart) || second_rises));
     }
 
+    /// Where blanks cut every moment of the data in two, "2026-04-18 09:59:00": the cell that is its date.
+    std::optional<std::size_t> cut_moment() const {
+        if (layout_.delimiter != any_blanks && layout_.delimiter != wide_blanks) return std::nullopt;
+        const auto is_cut = [](std::string_view date, std::string_view clock) {
+            double seconds = 0.0;
+            return possible_date_orders(date) != 0 && !number_from_text(date) &&
+                   clock.find(':') != std::string_view::npos && parse_clock(clock, ClockForm::hours_first, seconds);
+        };
+        std::optional<std::size_t> place;
+        Cells cells;
+        for (std::size_t line = *first_data_; line < head_.size(); ++line) {
+            if (!is_data(line)) continue;
+            cells_of(line, cells);
+            std::size_t at = place.value_or(0);
+            while (!place && at + 1 < cells.size() && !is_cut(cells[at], cells[at + 1])) ++at;
+            if (at + 1 >= cells.size() || !is_cut(cells[at], cells[at + 1])) return std::nullopt;
+            place = at;
+        }
+        return place;
+    }
+
+    /// Names for the two parts of a moment that have one name or none, and for numbers of rows before them.
+    void name_cut_moment(Cells& names) const {
+        if (!first_data_ || names.empty() || names.size() >= best_.columns) return;
+        const auto cut = cut_moment();
+        if (!cut || *cut > names.size()) return;
+        const std::size_t unnamed = best_.columns - names.size();
+        const auto names_a_time = [&](std::size_t at) { return names_time(take_apart(as_utf8(names[at]))); };
+        const auto put = [&](std::size_t at, std::string_view name) {
+            names.insert(names.begin() + std::ptrdiff_t(at), name);
+        };
+        if (unnamed == 1 && *cut > 0 && names_a_time(*cut - 1)) {
+            put(0, {}); // "date time" are names of their own
+        } else if (unnamed == 1) {
+            put(*cut, "date");
+        } else if (unnamed == 2 && *cut == 0) {
+            put(0, "time");
+            put(0, "date");
+        } else if (unnamed == 2 && *cut == 1) {
+            put(0, {});
+            put(1, "date");
+        }
+    }
+
     void take_names() {
         Cells cells = names_in(*header_);
+        name_cut_moment(cells);
         if (rows_have_names(cells)) cells.insert(cells.begin(), std::string_view());
         // A last column that has a name, and hardly ever a cell: remarks.
         if (cells.size() == best_.columns + 1 && best_.open_ended && !cells.back().empty()) ++best_.columns;

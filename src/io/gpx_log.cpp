@@ -121,9 +121,10 @@ private:
     }
 
     /// Tracks of KML 2.3 (before it Google's extension, gx:): moments, then as many places "longitude latitude
-    /// height", and arrays of readings by name.
+    /// height", and arrays of readings by name. In a document without one, points that each say when.
     units::Result<void> tracks_of(const pugi::xml_node& kml) {
         std::vector<pugi::xml_node> open{kml};
+        std::vector<pugi::xml_node> points;
         std::size_t met = 0;
         while (!open.empty()) {
             const pugi::xml_node node = open.back();
@@ -133,11 +134,49 @@ private:
                 take_track(node, met);
                 continue;
             }
+            if (is_moment_of_track(node)) {
+                points.push_back(node);
+                continue;
+            }
             // The first child is to be the next.
             for (pugi::xml_node child = node.last_child(); child; child = child.previous_sibling())
                 open.push_back(child);
         }
+        // Many programs write both, the same flight twice.
+        if (met == 0) {
+            for (const pugi::xml_node point : points) take_moment(point, ++met);
+        }
         return {};
+    }
+
+    /// A point of KML 2.2 that says when it was.
+    static bool is_moment_of_track(const pugi::xml_node& node) {
+        return local_name(node.name()) == "Placemark" && node.child("TimeStamp").child("when") &&
+               node.child("Point").child("coordinates");
+    }
+
+    /// Its place is "longitude,latitude,height"; readings stand beside it by name.
+    void take_moment(const pugi::xml_node& placemark, std::size_t number) {
+        if (!begin_row(placemark.child("TimeStamp").child_value("when"), number)) return;
+        std::string place = placemark.child("Point").child_value("coordinates");
+        std::replace(place.begin(), place.end(), ',', ' ');
+        put_place(place);
+        for (const pugi::xml_node each : placemark.child("ExtendedData").children("Data"))
+            understand(each.attribute("name").value(), each.child_value("value"));
+        for (const pugi::xml_node schema : placemark.child("ExtendedData").children("SchemaData")) {
+            for (const pugi::xml_node each : schema.children("SimpleData"))
+                understand(each.attribute("name").value(), each.child_value());
+        }
+    }
+
+    /// "longitude latitude height"
+    void put_place(const std::string& text) {
+        std::istringstream place(text);
+        std::array<std::string, 3> parts;
+        place >> parts[0] >> parts[1] >> parts[2];
+        put(Channel::longitude_deg, number_from_text(parts[0]).value_or(telemetry::missing_value));
+        put(Channel::latitude_deg, number_from_text(parts[1]).value_or(telemetry::missing_value));
+        if (const auto height = number_from_text(parts[2])) put(Channel::height_m, *height);
     }
 
     struct Readings {
@@ -173,12 +212,7 @@ private:
         const std::vector<Readings> readings = readings_of(track);
         for (std::size_t i = 0; i < std::min(moments.size(), places.size()); ++i) {
             if (!begin_row(moments[i], ++met)) continue;
-            std::istringstream place(places[i]);
-            std::array<std::string, 3> parts;
-            place >> parts[0] >> parts[1] >> parts[2];
-            put(Channel::longitude_deg, number_from_text(parts[0]).value_or(telemetry::missing_value));
-            put(Channel::latitude_deg, number_from_text(parts[1]).value_or(telemetry::missing_value));
-            if (const auto height = number_from_text(parts[2])) put(Channel::height_m, *height);
+            put_place(places[i]);
             for (const Readings& each : readings) {
                 if (i < each.values.size()) understand(each.name, each.values[i].child_value());
             }

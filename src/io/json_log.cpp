@@ -223,6 +223,34 @@ bool put_rows_below_names(const Json& rows, TableOfNames& table) {
     return true;
 }
 
+/// What stands beside rows as their index and is no number of them: when each was.
+const Json* times_beside(const Json& value, std::size_t rows) {
+    const auto index = value.find("index");
+    if (index == value.end() || !is_column(*index) || index->size() != rows) return nullptr;
+    const bool counts = std::all_of(index->begin(), index->end(), [&](const Json& each) {
+        return each.is_number() && each.get<double>() == double(&each - &index->front());
+    });
+    return counts ? nullptr : &*index;
+}
+
+/// Rows as arrays of values, and no names: [[0, 47.1, 11.5], …].
+std::string nameless_rows(const Json& value) {
+    const bool fits =
+        value.is_array() && value.size() >= 2 && std::all_of(value.begin(), value.end(), [&](const Json& row) {
+            return is_column(row) && row.size() == value.front().size();
+        });
+    std::string csv;
+    if (!fits) return csv;
+    for (const Json& row : value) {
+        for (const Json& each : row) {
+            if (&each != &row.front()) csv += ';';
+            if (!each.is_null()) csv += cell_of(each);
+        }
+        csv += '\n';
+    }
+    return csv;
+}
+
 /// Rows as arrays, and their names in another array beside: {"columns": […], "data": [[…], …]}.
 bool put_rows(const Json& value, int depth, TableOfNames& table) {
     if (put_rows_below_names(value, table)) return true;
@@ -237,10 +265,13 @@ bool put_rows(const Json& value, int depth, TableOfNames& table) {
                                                      [](const Json& each) { return each.is_primitive(); });
                               });
             if (!fits) continue;
-            for (const auto& row : rows) {
+            const Json* const times = times_beside(value, rows.size());
+            for (std::size_t at = 0; at < rows.size(); ++at) {
+                const Json& row = rows[at];
                 for (std::size_t i = 0; i < row.size(); ++i) {
                     if (!row[i].is_null()) table.put(names[i].get<std::string>(), cell_of(row[i]));
                 }
+                if (times) table.put("time", cell_of((*times)[at]));
                 table.end_row();
             }
             return true;
@@ -333,7 +364,8 @@ bool looks_like_json(std::string_view head) {
     // "[Header]" of a settings file is no array.
     if (first.starts_with('[')) {
         const std::string_view rest = trimmed(head.substr(head.find('[') + 1));
-        return rest.starts_with('{') || rest.starts_with("[\"");
+        return rest.starts_with('{') || rest.starts_with("[\"") ||
+               (rest.starts_with('[') && rest.size() > 1 && is_digit(rest[1]));
     }
     return first.starts_with('{') && (first.size() == 1 || trimmed(first.substr(1)).starts_with('"'));
 }
@@ -362,7 +394,7 @@ TableOfLog json_as_table(std::string_view text) {
     } else {
         put_columns(document, 0, table);
     }
-    result.csv = table.text();
+    result.csv = table.rows() == 0 ? nameless_rows(document) : table.text();
     return result;
 }
 

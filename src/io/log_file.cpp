@@ -80,6 +80,7 @@ const char* format_word(LogFormat format) {
     case LogFormat::records: return "records";
     case LogFormat::xml: return "xml";
     case LogFormat::html: return "html";
+    case LogFormat::sql: return "sql";
     case LogFormat::workbook: break;
     }
     return "workbook";

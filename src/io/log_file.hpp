@@ -24,6 +24,7 @@ enum class LogFormat {
     records,
     xml,
     html,
+    sql,
     workbook
 };
 
@@ -36,8 +37,8 @@ bool is_table(LogFormat format);
 
 /// Told by its first bytes, not by its name: XML is GPX or a KML track, a packet behind a time stamp is a MAVLink
 /// telemetry log, sentences behind a dollar sign are NMEA 0183, A and B records IGC, captions SubRip, objects JSON,
-/// lines of names and values are read as such, and so are a table of one reading a row and one that lies on its
-/// side; all else is taken for CSV.
+/// lines of names and values, and statements of SQL, are read as such, and so are a table of one reading a row and
+/// one that lies on its side; all else is taken for CSV.
 /// @param path  also of an archive that holds one log, or "ARCHIVE/NAME" for one of many
 /// @error as `LogSource::open`
 units::Result<LogFormat> log_format(const std::string& path);

@@ -38,6 +38,7 @@ struct TextFormat {
 constexpr std::array text_formats = {
     TextFormat{LogFormat::html, looks_like_html, html_as_table, most_json_bytes},
     TextFormat{LogFormat::xml, looks_like_xml, xml_as_table, most_json_bytes},
+    TextFormat{LogFormat::sql, looks_like_sql, sql_as_table, most_table_bytes, true},
     TextFormat{LogFormat::nmea, looks_like_nmea, nmea_as_table},
     TextFormat{LogFormat::igc, looks_like_igc, igc_as_table},
     TextFormat{LogFormat::subrip, looks_like_subrip, subrip_as_table},

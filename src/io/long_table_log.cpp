@@ -2,11 +2,14 @@
 
 #include <algorithm>
 #include <array>
+#include <map>
 #include <optional>
 #include <set>
 #include <vector>
 
 #include "io/cell_forms.hpp"
+#include "io/header_cell.hpp"
+#include "io/log_header.hpp"
 #include "io/log_units.hpp"
 #include "io/table_of_rows.hpp"
 #include "io/text_logs.hpp"
@@ -37,7 +40,53 @@ std::size_t column_of(const std::vector<std::string_view>& cells, Names words) {
     return none;
 }
 
-std::optional<LongTable> long_table_of(std::string_view line) {
+/// The first line that may be a header.
+std::string_view header_of(std::string_view text) {
+    std::string_view header;
+    each_line(text, [&](std::string_view line) {
+        if (header.empty() && !trimmed(line).empty() && line.front() != '#') header = line;
+    });
+    return header;
+}
+
+/// The lines behind one of them.
+std::string_view behind(std::string_view text, std::string_view line) {
+    return text.substr(std::size_t(line.data() - text.data()) + line.size());
+}
+
+bool is_known(std::string_view name) {
+    return is_recognised(name, take_apart(name));
+}
+
+/// Of a table of three columns, of which the header names the time alone: which of the others holds names that a
+/// log has, and which numbers.
+void tell_by_rows(std::string_view rows, LongTable& table) {
+    constexpr std::size_t enough = 50;
+    std::array<std::size_t, 3> numbers{};
+    std::array<std::set<std::string>, 3> known;
+    std::size_t seen = 0;
+    std::vector<std::string_view> cells;
+    each_line(rows, [&](std::string_view line) {
+        split_cells(line, table.delimiter, cells);
+        if (seen == enough || cells.size() != numbers.size()) return;
+        ++seen;
+        for (std::size_t i = 0; i < numbers.size(); ++i) {
+            if (number_from_text(cells[i]))
+                ++numbers[i];
+            else if (is_known(cells[i]))
+                known[i].emplace(cells[i]);
+        }
+    });
+    for (std::size_t i = 0; i < numbers.size(); ++i) {
+        if (i == table.time || seen == 0) continue;
+        if (numbers[i] == 0 && known[i].size() >= 2) table.name = i;
+        if (numbers[i] == seen) table.value = i;
+    }
+}
+
+/// @param text  from its beginning; the rows tell what the header does not
+std::optional<LongTable> long_table_of(std::string_view text) {
+    const std::string_view line = header_of(text);
     for (const char delimiter : {',', ';', '\t', '|'}) {
         std::vector<std::string_view> cells;
         split_cells(line, delimiter, cells);
@@ -51,50 +100,95 @@ std::optional<LongTable> long_table_of(std::string_view line) {
                               "param", "quantity", "signal", "variable", "tag", "item", "topic", "messwert"});
         table.value = column_of(cells, {"value", "val", "reading", "wert", "valor"});
         table.unit = column_of(cells, {"unit", "units", "einheit", "unidad"});
+        if (table.time != none && (table.name == none || table.value == none) && cells.size() == 3)
+            tell_by_rows(behind(text, line), table);
         if (table.time != none && table.name != none && table.value != none) return table;
     }
     return std::nullopt;
 }
 
-/// The first line that may be a header.
-std::string_view header_of(std::string_view text) {
-    std::string_view header;
-    each_line(text, [&](std::string_view line) {
-        if (header.empty() && !trimmed(line).empty() && line.front() != '#') header = line;
+/// Whether each name's readings stand together, those of the next behind them.
+bool stands_in_blocks(std::string_view text, const LongTable& table) {
+    std::set<std::string, std::less<>> names;
+    std::string before;
+    bool apart = false;
+    std::vector<std::string_view> cells;
+    each_line(behind(text, header_of(text)), [&](std::string_view line) {
+        if (apart) return;
+        split_cells(line, table.delimiter, cells);
+        if (cells.size() != table.columns || cells[table.name] == before) return;
+        before = std::string(cells[table.name]);
+        apart = !names.insert(before).second;
     });
-    return header;
+    return !apart && names.size() >= 2;
 }
+
+/// When the readings of a quantity follow one another, and those of the next stand behind them all: rows by moment,
+/// in the order of the moments.
+class RowsByMoment {
+public:
+    void put(std::string_view moment, std::string name, std::string value) {
+        const auto [place, added] = place_.try_emplace(std::string(moment), rows_.size());
+        if (added) rows_.push_back({std::string(moment), {}});
+        rows_[place->second].cells.emplace_back(std::move(name), std::move(value));
+    }
+    /// Moments of one length stand in order as texts do, numbers by what they are.
+    void write(const std::string& time_name, TableOfNames& table) {
+        std::stable_sort(rows_.begin(), rows_.end(), [](const Row& a, const Row& b) {
+            const auto number_a = number_from_text(a.moment);
+            const auto number_b = number_from_text(b.moment);
+            return number_a && number_b ? *number_a < *number_b : a.moment < b.moment;
+        });
+        for (Row& row : rows_) {
+            table.put(time_name, row.moment);
+            for (auto& [name, value] : row.cells) table.put(name, std::move(value));
+            table.end_row();
+        }
+    }
+
+private:
+    struct Row {
+        std::string moment;
+        std::vector<std::pair<std::string, std::string>> cells;
+    };
+    std::vector<Row> rows_;
+    std::map<std::string, std::size_t, std::less<>> place_;
+};
 
 } // namespace
 
 bool looks_like_long_table(std::string_view head) {
     const std::string_view header = header_of(head);
-    const auto table = long_table_of(header);
+    const auto table = long_table_of(head);
     if (!table) return false;
     // Several names, none of them a number, over numbers.
     std::set<std::string> names;
     std::size_t rows = 0;
     std::size_t numbers = 0;
     std::vector<std::string_view> cells;
-    each_line(head.substr(std::size_t(header.data() - head.data()) + header.size()), [&](std::string_view line) {
+    each_line(behind(head, header), [&](std::string_view line) {
         split_cells(line, table->delimiter, cells);
         if (cells.size() != table->columns) return;
         ++rows;
         if (!number_from_text(cells[table->name])) names.insert(std::string(cells[table->name]));
         numbers += number_from_text(cells[table->value]) ? 1 : 0;
     });
-    return names.size() >= 2 && 2 * numbers >= rows && names.size() * 2 <= rows;
+    // All readings of the first quantity may stand before those of the next.
+    const bool one_known = names.size() == 1 && is_known(*names.begin());
+    return (names.size() >= 2 || one_known) && 2 * numbers >= rows && names.size() * 2 <= rows;
 }
 
 TableOfLog long_table_as_table(std::string_view text) {
     TableOfLog result;
-    TableOfNames rows;
     const std::string_view header = header_of(text);
-    const auto table = long_table_of(header);
+    const auto table = long_table_of(text);
     if (!table) return result;
     std::vector<std::string_view> cells;
     split_cells(header, table->delimiter, cells);
     const std::string time_name(trimmed(cells[table->time]));
+    TableOfNames rows;
+    RowsByMoment by_moment;
+    const bool in_blocks = stands_in_blocks(text, *table);
     std::string moment;
     std::int64_t number = 0;
     bool behind_header = false;
@@ -110,17 +204,22 @@ TableOfLog long_table_as_table(std::string_view text) {
             if (result.unread++ == 0) result.first_unread = number;
             return;
         }
+        std::string name(trimmed(cells[table->name]));
+        if (table->unit != none && !cells[table->unit].empty())
+            name += " (" + std::string(cells[table->unit]) + ")";
+        if (in_blocks) {
+            by_moment.put(cells[table->time], std::move(name), std::string(cells[table->value]));
+            return;
+        }
         if (rows.row_is_empty() || cells[table->time] != moment) {
             rows.end_row();
             moment = std::string(cells[table->time]);
             rows.put(time_name, moment);
         }
-        std::string name(trimmed(cells[table->name]));
-        if (table->unit != none && !cells[table->unit].empty())
-            name += " (" + std::string(cells[table->unit]) + ")";
         rows.put(name, std::string(cells[table->value]));
     });
     rows.end_row();
+    by_moment.write(time_name, rows);
     result.csv = rows.text();
     return result;
 }

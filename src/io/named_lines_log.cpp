@@ -10,6 +10,7 @@
 #include "io/named_values.hpp"
 #include "io/table_of_rows.hpp"
 #include "io/text_logs.hpp"
+#include "io/text_number.hpp"
 
 namespace sobremesa::io {
 
@@ -111,7 +112,14 @@ private:
     std::int64_t first_other_ = 0;
 };
 
-/// "Volts: 16.2", "volts = 16.2", "- volts: 16.2"; records begin at an empty line, "[sample 2]", "---", or a dash.
+bool is_value(std::string_view text) {
+    double seconds = 0.0;
+    return number_from_text(text) || possible_moment_orders(text) != 0 || possible_date_orders(text) != 0 ||
+           parse_clock(text, ClockForm::hours_first, seconds);
+}
+
+/// "Volts: 16.2", "volts = 16.2", "volts 16.2", "- volts: 16.2"; records begin at an empty line, "[sample 2]",
+/// "---", or a dash.
 BlockLine block_line(std::string_view line) {
     BlockLine result;
     line = trimmed(line);
@@ -125,7 +133,10 @@ BlockLine block_line(std::string_view line) {
         result.begins = true;
         line = trimmed(line.substr(2));
     }
-    const auto sign = line.find_first_of(":=");
+    auto sign = line.find_first_of(":=");
+    // "volts        16.2", "time  2026-05-14 14:03:21": a word, and nothing between it and its value but blanks
+    const auto blank = line.find_first_of(" \t");
+    if (blank < sign && is_value(trimmed(line.substr(blank)))) sign = blank;
     if (sign == std::string_view::npos) return result;
     constexpr std::size_t longest_name = 40;
     std::string_view name = trimmed(line.substr(0, sign));

@@ -30,6 +30,7 @@ bool looks_like_transposed(std::string_view head);
 bool looks_like_records(std::string_view head);
 bool looks_like_xml(std::string_view head);
 bool looks_like_html(std::string_view head);
+bool looks_like_sql(std::string_view head);
 
 /// NMEA 0183: RMC, GGA, VTG and ZDA of any talker, XDR for volts (U) and amps (I). Sentences of one time make a
 /// row. A sentence with a wrong checksum is not read. Source: the standard's sentence formats, as generally
@@ -60,7 +61,8 @@ TableOfLog named_lines_as_table(std::string_view text);
 /// or by nothing: "volts: 16.2", "amps = 5.3"; lists of YAML without further levels.
 TableOfLog named_blocks_as_table(std::string_view text);
 
-/// A table with one reading a row (time, name, value, perhaps its unit): readings of one time make a row.
+/// A table with one reading a row (time, name, value, perhaps its unit): readings of one time make a row, also
+/// where all of one name stand before those of the next.
 TableOfLog long_table_as_table(std::string_view text);
 
 /// A table that lies on its side: a quantity a row, its name in front, the time in the first row.
@@ -75,6 +77,10 @@ TableOfLog records_as_table(std::string_view text);
 /// each, with their attributes and the texts of the elements in them; rows of cells without names, as spreadsheets
 /// have them, as a table.
 TableOfLog xml_as_table(std::string_view text);
+
+/// A database's dump in SQL: of the tables into which rows are inserted, or that PostgreSQL's COPY gives with tabs,
+/// the one of most rows.
+TableOfLog sql_as_table(std::string_view text);
 
 /// The table of a web page that has the most rows, with what browsers forgive: elements that are not closed,
 /// attributes without quotes, characters by name.

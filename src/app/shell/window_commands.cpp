@@ -32,7 +32,7 @@ namespace sobremesa::app {
 QString MainWindow::logFilter() {
     const QString logs =
         QStringLiteral("*.csv *.txt *.log *.tsv *.gpx *.kml *.tlog *.nmea *.igc *.srt *.json *.jsonl *.geojson "
-                       "*.xml *.xlsx *.xls *.ods *.gz *.zip");
+                       "*.xml *.html *.sql *.xlsx *.xls *.ods *.gz *.zip");
     return tr("Logs (%1);;All files (*)").arg(logs);
 }
 

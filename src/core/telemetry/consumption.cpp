@@ -9,7 +9,7 @@
 
 namespace sobremesa::telemetry {
 
-const char* const figures_model = "17";
+const char* const figures_model = "18";
 
 namespace {
 
