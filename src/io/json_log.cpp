@@ -9,6 +9,7 @@
 
 #include "io/cell_forms.hpp"
 #include "io/digits.hpp"
+#include "io/json_series.hpp"
 #include "io/table_of_rows.hpp"
 #include "io/text_logs.hpp"
 #include "io/text_number.hpp"
@@ -17,26 +18,7 @@ namespace sobremesa::io {
 
 namespace {
 
-/// Members in the order in which they are written. The library's own ordered map looks for each new key among all
-/// others, which takes minutes where rows stand under a hundred thousand keys; here a key that comes twice stays
-/// twice, and the first is found.
-template <class Key, class Value, class Ignored, class Allocator>
-struct WrittenOrder : nlohmann::ordered_map<Key, Value, Ignored, Allocator> {
-    using Base = nlohmann::ordered_map<Key, Value, Ignored, Allocator>;
-    using Base::Base;
-
-    template <class Text>
-    auto emplace(Text&& key, Value&& value) {
-        Base::Container::emplace_back(std::forward<Text>(key), std::move(value));
-        return std::pair(std::prev(this->end()), true);
-    }
-    template <class Text>
-    Value& operator[](Text&& key) {
-        return emplace(std::forward<Text>(key), Value{}).first->second;
-    }
-};
-
-using Json = nlohmann::basic_json<WrittenOrder>;
+using Json = OrderedJson;
 
 /// Objects in objects deeper than this are no reading.
 constexpr int deepest_json = 6;
@@ -319,6 +301,42 @@ TableOfLog lines_as_table(std::string_view text) {
     return result;
 }
 
+std::int64_t line_of(std::string_view text, std::size_t place) {
+    return 1 + std::count(text.begin(), text.begin() + std::ptrdiff_t(place), '\n');
+}
+
+/// Objects or arrays one behind the other, with or without commas and line ends between, as programs print them
+/// that take a stream apart: one list of them; no value where there are not two.
+Json one_behind_the_other(std::string_view text, TableOfLog& result) {
+    Json list = Json::array();
+    std::size_t depth = 0;
+    std::size_t begin = 0;
+    bool in_text = false;
+    for (std::size_t i = 0; i < text.size(); ++i) {
+        const char c = text[i];
+        if (in_text) {
+            if (c == '\\') ++i;
+            in_text = c != '"';
+        } else if (c == '"') {
+            in_text = true;
+        } else if (c == '{' || c == '[') {
+            if (depth++ == 0) begin = i;
+        } else if ((c == '}' || c == ']') && depth > 0 && --depth == 0) {
+            Json value = Json::parse(text.substr(begin, i + 1 - begin), nullptr, false);
+            // The first says what the others are.
+            if (value.is_discarded() && list.empty()) return Json(Json::value_t::discarded);
+            if (!value.is_discarded())
+                list.push_back(std::move(value));
+            else if (result.unread++ == 0)
+                result.first_unread = line_of(text, begin);
+        }
+    }
+    if (list.size() < 2) return Json(Json::value_t::discarded);
+    // Cut inside the last.
+    if (depth > 0 && result.unread++ == 0) result.first_unread = line_of(text, begin);
+    return list;
+}
+
 /// A document that was cut, up to its last whole object, with what is open closed: as any other log it is read to
 /// the cut.
 std::string closed_behind_last_object(std::string_view text) {
@@ -348,6 +366,14 @@ std::string closed_behind_last_object(std::string_view text) {
     return std::string(text.substr(0, end)) + std::string(open_there.rbegin(), open_there.rend());
 }
 
+/// "[0.5, 47.1, 11.4]", "["time", "lat", "lon"]": a row, with nothing else on its line.
+bool is_row(std::string_view line) {
+    if (line.ends_with(',')) line.remove_suffix(1);
+    if (!line.starts_with('[') || !line.ends_with(']')) return false;
+    const Json row = Json::parse(line, nullptr, false);
+    return is_column(row) && row.size() >= 3;
+}
+
 std::string_view first_written_line(std::string_view text) {
     std::string_view first;
     each_line(text, [&](std::string_view line) {
@@ -361,6 +387,7 @@ std::string_view first_written_line(std::string_view text) {
 bool looks_like_json(std::string_view head) {
     const std::string_view first = first_written_line(head);
     if (!moment_before_object(first).empty()) return true;
+    if (is_row(first)) return true;
     // "[Header]" of a settings file is no array.
     if (first.starts_with('[')) {
         const std::string_view rest = trimmed(head.substr(head.find('[') + 1));
@@ -376,6 +403,7 @@ TableOfLog json_as_table(std::string_view text) {
     if (object_a_line && first.ends_with('}') && first.size() < trimmed(text).size()) return lines_as_table(text);
     TableOfLog result;
     Json document = Json::parse(text, nullptr, false);
+    if (document.is_discarded()) document = one_behind_the_other(text, result);
     if (document.is_discarded()) {
         document = Json::parse(closed_behind_last_object(text), nullptr, false);
         if (!document.is_discarded()) result = {{}, 1, std::count(text.begin(), text.end(), '\n') + 1};
@@ -384,7 +412,7 @@ TableOfLog json_as_table(std::string_view text) {
     const Json* longest = nullptr;
     TableOfNames table;
     find_longest(document, 0, longest);
-    if (find_line(document, 0, table) || put_rows(document, 0, table)) {
+    if (find_line(document, 0, table) || put_series(document, table) || put_rows(document, 0, table)) {
         // done
     } else if (longest) {
         for (const Json& each : *longest) {

@@ -2,7 +2,6 @@
 
 #include <algorithm>
 #include <array>
-#include <map>
 #include <optional>
 #include <set>
 #include <vector>
@@ -11,6 +10,7 @@
 #include "io/header_cell.hpp"
 #include "io/log_header.hpp"
 #include "io/log_units.hpp"
+#include "io/rows_by_moment.hpp"
 #include "io/table_of_rows.hpp"
 #include "io/text_logs.hpp"
 #include "io/text_number.hpp"
@@ -122,38 +122,6 @@ bool stands_in_blocks(std::string_view text, const LongTable& table) {
     });
     return !apart && names.size() >= 2;
 }
-
-/// When the readings of a quantity follow one another, and those of the next stand behind them all: rows by moment,
-/// in the order of the moments.
-class RowsByMoment {
-public:
-    void put(std::string_view moment, std::string name, std::string value) {
-        const auto [place, added] = place_.try_emplace(std::string(moment), rows_.size());
-        if (added) rows_.push_back({std::string(moment), {}});
-        rows_[place->second].cells.emplace_back(std::move(name), std::move(value));
-    }
-    /// Moments of one length stand in order as texts do, numbers by what they are.
-    void write(const std::string& time_name, TableOfNames& table) {
-        std::stable_sort(rows_.begin(), rows_.end(), [](const Row& a, const Row& b) {
-            const auto number_a = number_from_text(a.moment);
-            const auto number_b = number_from_text(b.moment);
-            return number_a && number_b ? *number_a < *number_b : a.moment < b.moment;
-        });
-        for (Row& row : rows_) {
-            table.put(time_name, row.moment);
-            for (auto& [name, value] : row.cells) table.put(name, std::move(value));
-            table.end_row();
-        }
-    }
-
-private:
-    struct Row {
-        std::string moment;
-        std::vector<std::pair<std::string, std::string>> cells;
-    };
-    std::vector<Row> rows_;
-    std::map<std::string, std::size_t, std::less<>> place_;
-};
 
 } // namespace
 

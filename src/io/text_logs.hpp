@@ -48,10 +48,10 @@ std::string igc_from_log(const telemetry::FlightLog& log);
 /// SubRip: each caption's beginning is a time; lines and pairs of `name: value` are columns.
 TableOfLog subrip_as_table(std::string_view text);
 
-/// JSON (RFC 8259): an object a line; or one document, of which the longest list of objects is taken, else arrays
-/// of one length under their names, or rows as arrays below or beside their names. An object of thirty members and
-/// more whose keys begin with digits is such a list, its keys the time where they are no row numbers. Objects in
-/// objects give names with a point: "gps.lat".
+/// JSON (RFC 8259): an object a line, objects or arrays one behind the other; or one document, of which the longest
+/// list of objects is taken, else arrays of one length under their names, or rows as arrays below or beside their
+/// names. An object of thirty members and more whose keys begin with digits is such a list, its keys the time where
+/// they are no row numbers. Objects in objects give names with a point: "gps.lat".
 TableOfLog json_as_table(std::string_view text);
 
 /// Lines of names and values, "lat=47.1 volts=16.2", with a moment in front perhaps.

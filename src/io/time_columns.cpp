@@ -67,10 +67,14 @@ const Era* era_of(const ColumnShape& shape) {
 
 /// Unit of a count of which no word tells it.
 double scale_by_size(const ColumnShape& shape) {
-    for (const TimeUnit& unit : count_units) {
-        if (shape.most * unit.scale >= least_epoch_s && shape.most * unit.scale < most_epoch_s) return unit.scale;
-    }
     const double step = shape.median_step();
+    // Rows further apart are no log: microseconds since a start may be as many as seconds since 1970.
+    constexpr double most_epoch_step_s = 3600.0;
+    for (const TimeUnit& unit : count_units) {
+        if (shape.most * unit.scale >= least_epoch_s && shape.most * unit.scale < most_epoch_s &&
+            step * unit.scale <= most_epoch_step_s)
+            return unit.scale;
+    }
     if (const Era* era = era_of(shape)) {
         if (era->scale < 1.0 || (step > 0.0 && step < most_serial_step)) return era->scale;
     }

@@ -798,6 +798,18 @@ Way celled(const char* name, const char* head, char between, const char* separat
             }};
 }
 
+/// Four quantities, each made a text by its name, its value and all rows.
+template <class Make>
+QByteArray in_series(const std::vector<Sample>& rows, const Make& make) {
+    using Value = std::function<QByteArray(const Sample&)>;
+    const Value latitude = [](const Sample& s) { return number(s.latitude, 7); };
+    const Value longitude = [](const Sample& s) { return number(s.longitude, 7); };
+    const Value volts = [](const Sample& s) { return number(s.volts, 3); };
+    const Value amps = [](const Sample& s) { return number(s.amps, 3); };
+    return "[" + make("lat", latitude, rows) + "," + make("lon", longitude, rows) + "," +
+           make("volts", volts, rows) + "," + make("amps", amps, rows) + "]";
+}
+
 std::vector<Way> lists_of_cells() {
     return {
         celled("cells by blanks", "cells", ',', " "),
@@ -947,6 +959,12 @@ std::vector<Way> blocks_and_kinds() {
                         " V/cell)," + number(s.amps, 3) + " A," + place(s);
              });
          }},
+        {"microseconds as many as the seconds since 1970",
+         [](const auto& rows) {
+             return lines("timestamp,volts,amps,lat,lon\n", rows, [](const Sample& s) {
+                 return whole({1e6 * s.t + 1.1e9}) + "," + volts_and_amps(s) + "," + place(s);
+             });
+         }},
         {"milliseconds of sixteen bits",
          [](const auto& rows) {
              return lines("ms,volts,amps,speed (m/s),lat,lon\n", rows, [](const Sample& s) {
@@ -1039,6 +1057,65 @@ std::vector<Way> blocks_and_kinds() {
                          "\"><time>" + iso(s) + "</time><extensions><t:pack volts=\"" + number(s.volts, 3) +
                          "\" amps=\"" + number(s.amps, 3) + "\"/></extensions></trkpt>\n";
              return text + "</trkseg></trk></gpx>\n";
+         }},
+        {"series of a dashboard, the value before its moment",
+         [](const auto& rows) {
+             return in_series(rows, [](const char* name, const auto& value, const auto& all) {
+                 return QByteArray("{\"target\": \"") + name + "\", \"datapoints\": [" +
+                        joined(all, ",",
+                               [&](const Sample& s) {
+                                   return "[" + value(s) + "," + number(double(moment(s).toMSecsSinceEpoch()), 0) +
+                                          "]";
+                               }) +
+                        "]}";
+             });
+         }},
+        {"series of a monitor, moments before values that are texts",
+         [](const auto& rows) {
+             return "{\"status\": \"success\", \"data\": {\"result\": " +
+                    in_series(rows,
+                              [](const char* name, const auto& value, const auto& all) {
+                                  return QByteArray("{\"metric\": {\"__name__\": \"") + name +
+                                         "\", \"job\": \"air\"}, \"values\": [" +
+                                         joined(all, ",",
+                                                [&](const Sample& s) {
+                                                    return "[" + number(1778776867.0 + s.t, 1) + ",\"" + value(s) +
+                                                           "\"]";
+                                                }) +
+                                         "]}";
+                              }) +
+                    "}}";
+         }},
+        {"objects over several lines each, one behind the other",
+         [](const auto& rows) {
+             return joined(rows, "\n", [](const Sample& s) {
+                 return "{\n  \"time\": \"" + iso(s) + "\",\n  \"lat\": " + number(s.latitude, 7) +
+                        ",\n  \"lon\": " + number(s.longitude, 7) + ",\n  \"volts\": " + number(s.volts, 3) +
+                        ",\n  \"amps\": " + number(s.amps, 3) + "\n}";
+             });
+         }},
+        {"a row of JSON a line, the names in the first",
+         [](const auto& rows) {
+             return lines("[\"time\", \"lat\", \"lon\", \"volts\", \"amps\"]\n", rows, [](const Sample& s) {
+                 return "[" + number(s.t, 1) + ", " + place(s) + ", " + volts_and_amps(s) + "]";
+             });
+         }},
+        {"series of moments and values",
+         [](const auto& rows) {
+             return in_series(rows, [](const char* name, const auto& value, const auto& all) {
+                 return QByteArray("{\"name\": \"") + name + "\", \"x\": [" +
+                        joined(all, ",", [](const Sample& s) { return "\"" + iso(s) + "\""; }) + "], \"y\": [" +
+                        joined(all, ",", [&](const Sample& s) { return value(s); }) + "]}";
+             });
+         }},
+        {"channels with units, one of them the time",
+         [](const auto& rows) {
+             const QByteArray series = in_series(rows, [](const char* name, const auto& value, const auto& all) {
+                 return QByteArray("{\"name\": \"") + name + "\", \"data\": [" +
+                        joined(all, ",", [&](const Sample& s) { return value(s); }) + "]}";
+             });
+             return "{\"channels\": " + series.chopped(1) + ",{\"name\": \"time\", \"unit\": \"ms\", \"data\": [" +
+                    joined(rows, ",", [](const Sample& s) { return number(1000.0 * s.t, 0); }) + "]}]}";
          }},
         {"an old desktop's characters",
          [](const auto& rows) {
