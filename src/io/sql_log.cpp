@@ -309,6 +309,7 @@ private:
             if (line == "\\.") return;
             split_cells(line, '\t', cells);
             std::vector<std::string> row;
+            row.reserve(cells.size());
             for (const auto cell : cells) row.emplace_back(cell == "\\N" ? std::string_view() : cell);
             take_row(table, row, fitting, place);
         }
