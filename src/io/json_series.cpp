@@ -23,7 +23,7 @@ constexpr int deepest_document = 16;
 constexpr std::size_t least_points = 2;
 
 /// What a number or a text says; nothing for what is neither.
-std::string cell_of(const Json& value) {
+std::string text_of_value(const Json& value) {
     if (value.is_string()) return value.get<std::string>();
     return value.is_number() ? value.dump() : std::string();
 }
@@ -105,15 +105,15 @@ Series of_pairs(std::string name, const Json& pairs) {
     Series series{std::move(name), {}, {}};
     const std::size_t moment = place_of_moment(pairs);
     for (const Json& pair : pairs) {
-        series.moments.push_back(cell_of(pair[moment]));
-        series.values.push_back(cell_of(pair[1 - moment]));
+        series.moments.push_back(text_of_value(pair[moment]));
+        series.values.push_back(text_of_value(pair[1 - moment]));
     }
     return series;
 }
 
 std::vector<std::string> cells_of(const Json& list) {
     std::vector<std::string> cells;
-    for (const Json& each : list) cells.push_back(cell_of(each));
+    for (const Json& each : list) cells.push_back(text_of_value(each));
     return cells;
 }
 
