@@ -1,6 +1,7 @@
 #include "io/kept_documents.hpp"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 #include "io/book_fields.hpp"
@@ -192,6 +193,83 @@ telemetry::LevelPoint read_point(DocumentReader& in) {
             in.number_or("seconds", 0.0)};
 }
 
+/// Objects of a document under their keys, each read by a function; what was wrong in one of them is kept.
+class Parts {
+public:
+    Parts(DocumentReader& in, const std::string& from) : in_(in), from_(from) {}
+
+    template <class Take>
+    void under(const char* key, Take take) {
+        if (const json* object = in_.object(key)) read(*object, key, take);
+    }
+    template <class Take>
+    void each_under(const char* key, Take take) {
+        const json* list = in_.array(key);
+        if (!list) return;
+        for (const json& entry : *list) read(entry, key, take);
+    }
+    const std::optional<units::Error>& trouble() const { return trouble_; }
+
+private:
+    template <class Take>
+    void read(const json& object, const char* key, Take take) {
+        DocumentReader reader(object, from_, key);
+        take(reader);
+        if (reader.error()) trouble_ = reader.error();
+    }
+
+    DocumentReader& in_;
+    const std::string& from_;
+    std::optional<units::Error> trouble_;
+};
+
+/// So many numbers in an array; nothing where it holds others.
+template <std::size_t Count>
+std::optional<std::array<double, Count>> numbers_of(const json& value) {
+    const bool numbers = value.is_array() && value.size() == Count &&
+                         std::all_of(value.begin(), value.end(), [](const json& x) { return x.is_number(); });
+    if (!numbers) return std::nullopt;
+    std::array<double, Count> result{};
+    for (std::size_t i = 0; i < Count; ++i) result[i] = value[i].get<double>();
+    return result;
+}
+
+telemetry::PackTrace read_trace(DocumentReader& in) {
+    const auto column = [&](const char* key) {
+        std::vector<double> values;
+        if (const json* list = in.array(key)) {
+            for (const json& value : *list)
+                values.push_back(value.is_number() ? value.get<double>() : telemetry::missing_value);
+        }
+        return values;
+    };
+    const auto seconds = column("seconds");
+    const auto charge = column("charge_ah");
+    const auto current = column("current_a");
+    const auto volts = column("voltage_v");
+    const std::size_t n = std::min({seconds.size(), charge.size(), current.size(), volts.size()});
+    telemetry::PackTrace trace;
+    for (std::size_t i = 0; i < n; ++i) trace.points.push_back({seconds[i], charge[i], current[i], volts[i]});
+    if (const auto sag = in.number("sag_ohm"))
+        trace.sag_ohm = units::Estimate{*sag, in.number_or("sag_sd_ohm", 0.0)};
+    return trace;
+}
+
+telemetry::SteadyPiece read_piece(DocumentReader& in) {
+    telemetry::SteadyPiece piece;
+    piece.power_w = {in.required_number("power_w"), in.number_or("power_sd_w", 0.0)};
+    piece.height_m = in.number_or("height_m", 0.0);
+    piece.seconds = in.number_or("seconds", 0.0);
+    piece.gust_mps = in.number_or("gust_mps", 0.0);
+    if (const json* list = in.array("velocities")) {
+        for (const json& each : *list) {
+            if (const auto v = numbers_of<5>(each))
+                piece.velocities.push_back({(*v)[0], (*v)[1], (*v)[2], (*v)[3], (*v)[4]});
+        }
+    }
+    return piece;
+}
+
 } // namespace
 
 std::string json_from(const KeptFigures& figures) {
@@ -266,101 +344,45 @@ units::Result<KeptFigures> figures_from_json(const std::string& text, const std:
         telemetry::LogSummary& summary = figures.summary;
         summary.duration_s = in.required_number("duration_s");
         summary.energy.gap_time_s = in.number_or("gap_time_s", 0.0);
-        std::optional<units::Error> trouble;
+        Parts parts(in, from);
         each_figure(summary, [&](const char* key, auto& value) {
-            const json* object = in.object(key);
-            if (!object) return;
-            DocumentReader estimate(*object, from, key);
-            value = units::Estimate{estimate.required_number("value"), estimate.number_or("sd", 0.0)};
-            if (estimate.error()) trouble = estimate.error();
+            parts.under(key, [&](DocumentReader& estimate) {
+                value = units::Estimate{estimate.required_number("value"), estimate.number_or("sd", 0.0)};
+            });
         });
         each_plain_figure(summary, [&](const char* key, auto& value) { value = in.number(key); });
         each_peak(summary, [&](const char* key, auto& peak) {
-            const json* object = in.object(key);
-            if (!object) return;
-            DocumentReader reading(*object, from, key);
-            peak = telemetry::Peak{reading.required_number("value"), reading.number_or("at_s", 0.0),
-                                   reading.number_or("for_s", 0.0)};
-            if (reading.error()) trouble = reading.error();
+            parts.under(key, [&](DocumentReader& reading) {
+                peak = telemetry::Peak{reading.required_number("value"), reading.number_or("at_s", 0.0),
+                                       reading.number_or("for_s", 0.0)};
+            });
         });
-        if (const json* object = in.object("idle")) {
-            DocumentReader idle(*object, from, "idle");
+        parts.under("idle", [&](DocumentReader& idle) {
             summary.idle =
                 telemetry::IdleReading{{idle.required_number("current_a"), idle.number_or("current_sd_a", 0.0)},
                                        idle.required_number("voltage_v"),
                                        idle.number_or("seconds", 0.0)};
-            if (idle.error()) trouble = idle.error();
-        }
-        if (const json* object = in.object("bill")) {
-            DocumentReader bill(*object, from, "bill");
+        });
+        parts.under("bill", [&](DocumentReader& bill) {
             figures.bill.emplace();
             figures.bill->made_from = bill.text("made_from").value_or("");
             figures.bill->shares.forecast_wh = bill.number_or("forecast_wh", 0.0);
             for (std::size_t i = 0; i < debrief::bill_causes; ++i)
                 figures.bill->shares.wh[i] = bill.number_or(debrief::bill_cause_word(debrief::BillCause(i)), 0.0);
-            if (bill.error()) trouble = bill.error();
-        }
-        if (const json* list = in.array("outline")) {
-            for (const json& point : *list) {
-                if (point.is_array() && point.size() == 2 && point[0].is_number() && point[1].is_number())
-                    summary.outline.push_back({point[0].get<double>(), point[1].get<double>()});
-            }
-        }
-        if (const json* object = in.object("pack")) {
-            DocumentReader trace(*object, from, "pack");
-            const auto column = [&](const char* key) {
-                std::vector<double> values;
-                if (const json* list = trace.array(key)) {
-                    for (const json& value : *list)
-                        values.push_back(value.is_number() ? value.get<double>() : telemetry::missing_value);
-                }
-                return values;
-            };
-            const auto seconds = column("seconds");
-            const auto charge = column("charge_ah");
-            const auto current = column("current_a");
-            const auto volts = column("voltage_v");
-            const std::size_t n =
-                std::min(std::min(seconds.size(), charge.size()), std::min(current.size(), volts.size()));
-            for (std::size_t i = 0; i < n; ++i)
-                summary.pack.points.push_back({seconds[i], charge[i], current[i], volts[i]});
-            if (const auto sag = trace.number("sag_ohm"))
-                summary.pack.sag_ohm = units::Estimate{*sag, trace.number_or("sag_sd_ohm", 0.0)};
-            if (trace.error()) trouble = trace.error();
-        }
-        const auto each = [&](const char* key, const auto& take) {
-            const json* points = in.array(key);
-            if (!points) return;
-            for (const json& entry : *points) {
-                DocumentReader point(entry, from, key);
-                take(point);
-                if (point.error()) trouble = point.error();
-            }
-        };
-        each("level", [&](DocumentReader& point) { summary.level.push_back(read_point(point)); });
-        each("pieces", [&](DocumentReader& in_piece) {
-            telemetry::SteadyPiece piece;
-            piece.power_w = {in_piece.required_number("power_w"), in_piece.number_or("power_sd_w", 0.0)};
-            piece.height_m = in_piece.number_or("height_m", 0.0);
-            piece.seconds = in_piece.number_or("seconds", 0.0);
-            piece.gust_mps = in_piece.number_or("gust_mps", 0.0);
-            if (const json* list = in_piece.array("velocities")) {
-                for (const json& v : *list) {
-                    const bool numbers =
-                        v.is_array() && v.size() == 5 &&
-                        std::all_of(v.begin(), v.end(), [](const json& x) { return x.is_number(); });
-                    if (numbers)
-                        piece.velocities.push_back({v[0].get<double>(), v[1].get<double>(), v[2].get<double>(),
-                                                    v[3].get<double>(), v[4].get<double>()});
-                }
-            }
-            summary.pieces.push_back(std::move(piece));
         });
-        each("climbs", [&](DocumentReader& point) {
+        if (const json* list = in.array("outline")) {
+            for (const json& each : *list) {
+                if (const auto point = numbers_of<2>(each)) summary.outline.push_back({(*point)[0], (*point)[1]});
+            }
+        }
+        parts.under("pack", [&](DocumentReader& trace) { summary.pack = read_trace(trace); });
+        parts.each_under("level", [&](DocumentReader& point) { summary.level.push_back(read_point(point)); });
+        parts.each_under("pieces", [&](DocumentReader& piece) { summary.pieces.push_back(read_piece(piece)); });
+        parts.each_under("climbs", [&](DocumentReader& point) {
             summary.climbs.push_back(
                 {read_point(point), {point.required_number("climb_mps"), point.number_or("climb_sd_mps", 0.0)}});
         });
-        return trouble;
+        return parts.trouble();
     });
 }
 

@@ -467,93 +467,107 @@ public:
     JointEstimate result() {
         build();
         const Eigen::MatrixXd covariance = normal_.ldlt().solve(Eigen::MatrixXd::Identity(size(), size()));
-        const auto sd = [&](Index i) { return std::sqrt(std::max(covariance(i, i), 0.0)); };
         JointEstimate result;
-        for (std::size_t p = 0; p < packs_.size(); ++p) {
-            const Index at = pack_at(p);
-            PackEstimate estimate;
-            std::array<double, pack_unknowns> x{};
-            for (std::size_t i = 0; i < pack_unknowns; ++i) x[i] = x_[at + Index(i)];
-            estimate.known = *pack_with(packs_[p], x, 0.0, 0.0, 0.0).known;
-            estimate.known.capacity_share.sd =
-                estimate.known.capacity_share.value * units::combine_sd(sd(at), day_capacity_sd);
-            estimate.known.cell_resistance_ohm.sd =
-                estimate.known.cell_resistance_ohm.value * units::combine_sd(sd(at + 1), day_resistance_sd);
-            estimate.known.slow_factor.sd = estimate.known.slow_factor.value * sd(at + 2);
-            Eigen::Map<LandingMatrix>(estimate.covariance.data()) =
-                covariance.block<landing_unknowns, landing_unknowns>(at, at);
-            // Capacity times gain, resistance over gain: what the log's own readings show.
-            Index gain_at = sensor_at(0);
-            for (auto& flight : flights_)
-                if (flight.flight().pack == p) gain_at = sensor_at(flight.flight().sensors);
-            Eigen::MatrixXd read = Eigen::MatrixXd::Zero(landing_unknowns, size());
-            read.middleCols<landing_unknowns>(at).setIdentity();
-            read(0, gain_at) = 1.0;
-            read(1, gain_at) = -1.0;
-            const Eigen::MatrixXd as_read = read * covariance * read.transpose();
-            Eigen::Map<LandingMatrix>(estimate.read_covariance.data()) = as_read;
-            estimate.capacity_drift = {std::expm1(x[drift_at]), sd(at + Index(drift_at))};
-            estimate.resistance_drift = {std::expm1(x[drift_at + 1]), sd(at + Index(drift_at) + 1)};
-            std::vector<double> powers;
-            std::vector<double> currents;
-            bool stepped = false;
-            double air_c = 0.0;
-            for (auto& flight : flights_) {
-                const PackFlight& one = flight.flight();
-                if (one.pack != p) continue;
-                estimate.known.flights += flight.tells() ? 1 : 0;
-                estimate.known.recharges += one.recharged_ah && !flight.left_out().recharge ? 1 : 0;
-                air_c = one.air_temperature_c;
-                stepped = stepped || (one.trace.sag_ohm && !flight.left_out().volts);
-                for (const auto& part : one.trace.points) {
-                    if (!std::isfinite(part.voltage_v)) continue;
-                    powers.push_back(part.current_a * part.voltage_v);
-                    currents.push_back(part.current_a);
-                }
-            }
-            estimate.known.usable_relative_sd = battery::assumed_usable_sd;
-            if (!powers.empty()) {
-                Pack pack = packs_[p];
-                pack.known = estimate.known;
-                auto& share = estimate.known.capacity_share;
-                auto& ohm = estimate.known.cell_resistance_ohm;
-                const double out_of_reach =
-                    PackModel(pack, models_[p].get())
-                        .settledGap(units::median(currents), battery::reference_temperature_c);
-                const auto charge =
-                    landing_charge_ah(pack, estimate, units::median(powers),
-                                      battery::traits(pack.chemistry).default_landing_cell_v, air_c);
-                if (charge.value > 0.0) estimate.known.usable_relative_sd = charge.sd / charge.value;
-                // What the pack gives is known better than which of its parts gives it.
-                share.sd = units::combine_sd(share.sd, out_of_reach_sd * out_of_reach * share.value);
-                if (!stepped) ohm.sd = units::combine_sd(ohm.sd, unstepped_resistance_sd * ohm.value);
-            }
-            result.packs.push_back(estimate);
-        }
-        for (std::size_t a = 0; a < question_.sensors; ++a) {
-            SensorEstimate estimate;
-            const Index at = sensor_at(a);
-            estimate.current_gain = {std::exp(x_[at]), std::exp(x_[at]) * sd(at)};
-            estimate.volts_gain = {std::exp(x_[at + 1]), std::exp(x_[at + 1]) * sd(at + 1)};
-            for (auto& flight : flights_) {
-                if (flight.flight().sensors != a) continue;
-                estimate.flights += flight.tells() ? 1 : 0;
-                estimate.recharges += flight.flight().recharged_ah && !flight.left_out().recharge ? 1 : 0;
-            }
-            result.sensors.push_back(estimate);
-        }
-        for (std::size_t f = 0; f < flights_.size(); ++f) {
-            FlightFit fit = flights_[f].fit(point(x_, local_, f));
-            const double gain_sd = sd(sensor_at(flights_[f].flight().sensors));
-            fit.drawn_ah.sd = gain_sd * fit.drawn_ah.value;
-            fit.left_share.sd = units::combine_sd(gain_sd * (1.0 - fit.left_share.value),
-                                                  sd(pack_at(flights_[f].flight().pack)), day_capacity_sd);
-            result.flights.push_back(fit);
-        }
+        for (std::size_t p = 0; p < packs_.size(); ++p) result.packs.push_back(pack_estimate(p, covariance));
+        for (std::size_t a = 0; a < question_.sensors; ++a)
+            result.sensors.push_back(sensor_estimate(a, covariance));
+        for (std::size_t f = 0; f < flights_.size(); ++f) result.flights.push_back(flight_fit(f, covariance));
         return result;
     }
 
 private:
+    static double sd_of(const Eigen::MatrixXd& covariance, Index i) {
+        return std::sqrt(std::max(covariance(i, i), 0.0));
+    }
+
+    PackEstimate pack_estimate(std::size_t p, const Eigen::MatrixXd& covariance) {
+        const Index at = pack_at(p);
+        const auto sd = [&](Index i) { return sd_of(covariance, i); };
+        PackEstimate estimate;
+        std::array<double, pack_unknowns> x{};
+        for (std::size_t i = 0; i < pack_unknowns; ++i) x[i] = x_[at + Index(i)];
+        estimate.known = *pack_with(packs_[p], x, 0.0, 0.0, 0.0).known;
+        estimate.known.capacity_share.sd =
+            estimate.known.capacity_share.value * units::combine_sd(sd(at), day_capacity_sd);
+        estimate.known.cell_resistance_ohm.sd =
+            estimate.known.cell_resistance_ohm.value * units::combine_sd(sd(at + 1), day_resistance_sd);
+        estimate.known.slow_factor.sd = estimate.known.slow_factor.value * sd(at + 2);
+        Eigen::Map<LandingMatrix>(estimate.covariance.data()) =
+            covariance.block<landing_unknowns, landing_unknowns>(at, at);
+        // Capacity times gain, resistance over gain: what the log's own readings show.
+        Index gain_at = sensor_at(0);
+        for (auto& flight : flights_)
+            if (flight.flight().pack == p) gain_at = sensor_at(flight.flight().sensors);
+        Eigen::MatrixXd read = Eigen::MatrixXd::Zero(landing_unknowns, size());
+        read.middleCols<landing_unknowns>(at).setIdentity();
+        read(0, gain_at) = 1.0;
+        read(1, gain_at) = -1.0;
+        const Eigen::MatrixXd as_read = read * covariance * read.transpose();
+        Eigen::Map<LandingMatrix>(estimate.read_covariance.data()) = as_read;
+        estimate.capacity_drift = {std::expm1(x[drift_at]), sd(at + Index(drift_at))};
+        estimate.resistance_drift = {std::expm1(x[drift_at + 1]), sd(at + Index(drift_at) + 1)};
+        estimate.known.usable_relative_sd = battery::assumed_usable_sd;
+        take_in_flights(p, estimate);
+        return estimate;
+    }
+
+    /// What a pack's flights were, and what they leave open of what it gives.
+    void take_in_flights(std::size_t p, PackEstimate& estimate) {
+        std::vector<double> powers;
+        std::vector<double> currents;
+        bool stepped = false;
+        double air_c = 0.0;
+        for (auto& flight : flights_) {
+            const PackFlight& one = flight.flight();
+            if (one.pack != p) continue;
+            estimate.known.flights += flight.tells() ? 1 : 0;
+            estimate.known.recharges += one.recharged_ah && !flight.left_out().recharge ? 1 : 0;
+            air_c = one.air_temperature_c;
+            stepped = stepped || (one.trace.sag_ohm && !flight.left_out().volts);
+            for (const auto& part : one.trace.points) {
+                if (!std::isfinite(part.voltage_v)) continue;
+                powers.push_back(part.current_a * part.voltage_v);
+                currents.push_back(part.current_a);
+            }
+        }
+        if (powers.empty()) return;
+        Pack pack = packs_[p];
+        pack.known = estimate.known;
+        auto& share = estimate.known.capacity_share;
+        auto& ohm = estimate.known.cell_resistance_ohm;
+        const double out_of_reach =
+            PackModel(pack, models_[p].get()).settledGap(units::median(currents), battery::reference_temperature_c);
+        const auto charge = landing_charge_ah(pack, estimate, units::median(powers),
+                                              battery::traits(pack.chemistry).default_landing_cell_v, air_c);
+        if (charge.value > 0.0) estimate.known.usable_relative_sd = charge.sd / charge.value;
+        // What the pack gives is known better than which of its parts gives it.
+        share.sd = units::combine_sd(share.sd, out_of_reach_sd * out_of_reach * share.value);
+        if (!stepped) ohm.sd = units::combine_sd(ohm.sd, unstepped_resistance_sd * ohm.value);
+    }
+
+    SensorEstimate sensor_estimate(std::size_t a, const Eigen::MatrixXd& covariance) {
+        SensorEstimate estimate;
+        const Index at = sensor_at(a);
+        estimate.current_gain = {std::exp(x_[at]), std::exp(x_[at]) * sd_of(covariance, at)};
+        estimate.volts_gain = {std::exp(x_[at + 1]), std::exp(x_[at + 1]) * sd_of(covariance, at + 1)};
+        for (auto& flight : flights_) {
+            if (flight.flight().sensors != a) continue;
+            estimate.flights += flight.tells() ? 1 : 0;
+            estimate.recharges += flight.flight().recharged_ah && !flight.left_out().recharge ? 1 : 0;
+        }
+        return estimate;
+    }
+
+    FlightFit flight_fit(std::size_t f, const Eigen::MatrixXd& covariance) {
+        FlightFit fit = flights_[f].fit(point(x_, local_, f));
+        const double gain_sd = sd_of(covariance, sensor_at(flights_[f].flight().sensors));
+        fit.drawn_ah.sd = gain_sd * fit.drawn_ah.value;
+        fit.left_share.sd =
+            units::combine_sd(gain_sd * (1.0 - fit.left_share.value),
+                              sd_of(covariance, pack_at(flights_[f].flight().pack)), day_capacity_sd);
+        return fit;
+    }
+
     Index sensor_at(std::size_t a) const { return Index(1 + 2 * a); }
     Index pack_at(std::size_t p) const { return Index(1 + 2 * question_.sensors + pack_unknowns * p); }
     Index size() const { return pack_at(packs_.size()); }

@@ -473,6 +473,99 @@ RunningEnergy running_energy(const CleanLog& log) {
     return running;
 }
 
+namespace {
+
+/// What the rows can tell of charge and energy.
+struct Told {
+    bool volts = false;
+    /// Energy was counted, and charge follows from it.
+    bool by_energy = false;
+    /// Charge by samples of current or power, or from counted energy.
+    bool charge = false;
+    /// … or by any counter.
+    bool counted_at_all = false;
+    /// Energy without volts.
+    bool energy_alone = false;
+    /// Used before the log began, Ah.
+    double before_ah = 0.0;
+};
+
+void say_what_is_missing(const CleanLog& log, const EnergyRows& rows, const Told& told, LogSummary& summary) {
+    const auto say = [&](DiagnosticCode code, Severity severity) {
+        summary.diagnostics.push_back({code, severity, {}});
+    };
+    if (told.before_ah > late_start_ah)
+        summary.diagnostics.push_back(
+            {DiagnosticCode::start_missing, Severity::warning, {{"charge_ah", told.before_ah}}});
+    if (told.by_energy)
+        say(DiagnosticCode::charge_from_energy, Severity::note);
+    else if (!told.charge && rows.from_counter())
+        say(DiagnosticCode::counter_only, Severity::note);
+    if (!told.counted_at_all && !told.energy_alone)
+        say(DiagnosticCode::no_current, Severity::warning);
+    else if (!told.counted_at_all)
+        say(DiagnosticCode::charge_unknown, Severity::note);
+    else if (!told.volts && !told.energy_alone)
+        say(needs_series(*log.raw) ? DiagnosticCode::cells_not_counted : DiagnosticCode::no_voltage,
+            Severity::warning);
+    if (rows.from_power()) say(DiagnosticCode::charge_from_power, Severity::note);
+}
+
+void say_what_was_bridged(const CleanLog& log, const EnergyRows& rows, const Told& told, LogSummary& summary) {
+    if (told.volts && rows.volts_bridged_s() >= said_from_s && log.raw->has(Channel::voltage_v)) {
+        summary.diagnostics.push_back(
+            {DiagnosticCode::volts_bridged, Severity::note, {{"bridged_s", rows.volts_bridged_s()}}});
+    }
+    if (told.charge && rows.current_bridged_s() >= said_from_s) {
+        summary.diagnostics.push_back({rows.bridged_by_counter() ? DiagnosticCode::current_bridged_by_counter
+                                                                 : DiagnosticCode::current_bridged,
+                                       rows.bridged_by_counter() ? Severity::note : Severity::warning,
+                                       {{"bridged_s", rows.current_bridged_s()}}});
+    }
+}
+
+void estimate_charge(const EnergyRows& rows, const Told& told, double recorded_s, EnergyUsed& energy) {
+    const double charge_ah = rows.charge_ah();
+    energy.rounding_ah = rows.has_amps() ? 0.5 * rows.step_a() * recorded_s / units::seconds_per_hour : 0.0;
+    if (told.charge) {
+        // Readings that scatter over several steps round to nothing; those that stand are all off alike.
+        const double rounded_ah =
+            rows.counts_steps() ? 0.0 : rows.standing_share() * energy.rounding_ah / std::sqrt(3.0);
+        const double sd = units::combine_sd(current_scale_sd * (rows.moved_ah() + told.before_ah), rounded_ah,
+                                            bridged_current_sd * std::abs(rows.charge_bridged_ah()));
+        energy.charge_ah = Estimate{charge_ah + told.before_ah, sd};
+        if (!told.by_energy) energy.sampled_charge_ah = rows.sampled_ah();
+    }
+    if (!told.charge && !rows.from_counter()) return;
+    if (recorded_s > 0.0) energy.mean_current_a = charge_ah * units::seconds_per_hour / recorded_s;
+    energy.logged_charge_ah =
+        Estimate{charge_ah, units::combine_sd(current_scale_sd * std::max(rows.moved_ah(), std::abs(charge_ah)),
+                                              rows.from_counter() ? counter_step_sd_ah : 0.0)};
+}
+
+void estimate_energy(const CleanLog& log, const EnergyRows& rows, const Told& told, double duration_s,
+                     double recorded_s, EnergyUsed& energy) {
+    const double charge_ah = rows.charge_ah();
+    const double energy_wh = rows.energy_wh();
+    const double first_v = told.volts ? rows.volts().front() : 0.0;
+    const double share_bridged = duration_s > 0.0 ? rows.volts_bridged_s() / duration_s : 0.0;
+    // Of an aircraft that is charged in flight more moved than is missing.
+    const double moved_more = std::abs(charge_ah) > 0.0 ? rows.moved_ah() / std::abs(charge_ah) : 1.0;
+    double sd =
+        std::abs(energy_wh) * std::max(moved_more, 1.0) * units::combine_sd(current_scale_sd, voltage_scale_sd);
+    sd = units::combine_sd(sd, bridged_volts_sd * share_bridged * std::abs(energy_wh));
+    if (log.volts_of_cells > 0) sd = units::combine_sd(sd, cell_volts_sd * std::abs(energy_wh));
+    sd = units::combine_sd(sd, bridged_current_sd * std::abs(rows.charge_bridged_ah()) * first_v);
+    if (rows.from_counter()) sd = units::combine_sd(sd, counter_step_sd_ah * first_v);
+    energy.logged_energy_wh = Estimate{energy_wh, sd};
+    // Before the log the pack stood a little higher than at its first row.
+    const double before_wh = told.before_ah * first_v;
+    energy.energy_wh = Estimate{energy_wh + before_wh, units::combine_sd(sd, 2.0 * current_scale_sd * before_wh)};
+    if (recorded_s > 0.0) energy.mean_power_w = energy_wh * units::seconds_per_hour / recorded_s;
+}
+
+} // namespace
+
 void measure_energy(const CleanLog& log, LogSummary& summary) {
     EnergyUsed& energy = summary.energy;
     for (const Gap& gap : log.gaps) energy.gap_time_s += gap.end_s - gap.start_s;
@@ -482,86 +575,26 @@ void measure_energy(const CleanLog& log, LogSummary& summary) {
     EnergyRows rows(log);
     rows.volts_from_power();
     rows.bridge_volts();
-    const bool has_volts = rows.has_volts();
+    Told told;
+    told.volts = rows.has_volts();
     rows.add_up();
 
-    const bool by_energy = rows.charge_of_energy().has_value();
-    const auto counter = by_energy ? rows.charge_of_energy() : counted(log, Channel::charge_ah);
-    const double before_ah = before_log(log, counter);
-    if (counter && !by_energy) energy.counter_ah = before_ah + counter->counted_ah;
-    if (before_ah > 0.0) energy.before_log_ah = before_ah;
-    if (has_volts) summary.pack = pack_trace(log, rows.drawn(), rows.volts(), before_ah);
-    if (before_ah > late_start_ah)
-        summary.diagnostics.push_back(
-            {DiagnosticCode::start_missing, Severity::warning, {{"charge_ah", before_ah}}});
-
-    const bool charge_known = rows.has_amps() || rows.from_power() || by_energy;
-    if (by_energy)
-        summary.diagnostics.push_back({DiagnosticCode::charge_from_energy, Severity::note, {}});
-    else if (!charge_known && rows.from_counter())
-        summary.diagnostics.push_back({DiagnosticCode::counter_only, Severity::note, {}});
-    const bool counted_at_all = charge_known || counter;
-    const bool energy_alone = rows.has_watts() || rows.has_counted_energy();
-    if (!counted_at_all && !energy_alone) {
-        summary.diagnostics.push_back({DiagnosticCode::no_current, Severity::warning, {}});
-    } else if (!counted_at_all) {
-        summary.diagnostics.push_back({DiagnosticCode::charge_unknown, Severity::note, {}});
-    } else if (!has_volts && !energy_alone) {
-        const auto why = needs_series(*log.raw) ? DiagnosticCode::cells_not_counted : DiagnosticCode::no_voltage;
-        summary.diagnostics.push_back({why, Severity::warning, {}});
-    }
-    if (rows.from_power()) summary.diagnostics.push_back({DiagnosticCode::charge_from_power, Severity::note, {}});
+    told.by_energy = rows.charge_of_energy().has_value();
+    const auto counter = told.by_energy ? rows.charge_of_energy() : counted(log, Channel::charge_ah);
+    told.before_ah = before_log(log, counter);
+    told.charge = rows.has_amps() || rows.from_power() || told.by_energy;
+    told.counted_at_all = told.charge || counter;
+    told.energy_alone = rows.has_watts() || rows.has_counted_energy();
+    if (counter && !told.by_energy) energy.counter_ah = told.before_ah + counter->counted_ah;
+    if (told.before_ah > 0.0) energy.before_log_ah = told.before_ah;
+    if (told.volts) summary.pack = pack_trace(log, rows.drawn(), rows.volts(), told.before_ah);
+    say_what_is_missing(log, rows, told, summary);
 
     const double recorded_s = summary.duration_s - energy.gap_time_s;
-    const double charge_ah = rows.charge_ah();
-    energy.rounding_ah = rows.has_amps() ? 0.5 * rows.step_a() * recorded_s / units::seconds_per_hour : 0.0;
-    if (charge_known) {
-        // Readings that scatter over several steps round to nothing; those that stand are all off alike.
-        const double rounded_ah =
-            rows.counts_steps() ? 0.0 : rows.standing_share() * energy.rounding_ah / std::sqrt(3.0);
-        const double sd = units::combine_sd(current_scale_sd * (rows.moved_ah() + before_ah), rounded_ah,
-                                            bridged_current_sd * std::abs(rows.charge_bridged_ah()));
-        energy.charge_ah = Estimate{charge_ah + before_ah, sd};
-        if (!by_energy) energy.sampled_charge_ah = rows.sampled_ah();
-    }
-    if (recorded_s > 0.0 && (charge_known || rows.from_counter()))
-        energy.mean_current_a = charge_ah * units::seconds_per_hour / recorded_s;
-
-    const bool energy_known = (has_volts && (charge_known || rows.from_counter())) || energy_alone;
-    if (energy_known) {
-        const double energy_wh = rows.energy_wh();
-        const double first_v = has_volts ? rows.volts().front() : 0.0;
-        const double share_bridged = summary.duration_s > 0.0 ? rows.volts_bridged_s() / summary.duration_s : 0.0;
-        // Of an aircraft that is charged in flight more moved than is missing.
-        const double moved_more = std::abs(charge_ah) > 0.0 ? rows.moved_ah() / std::abs(charge_ah) : 1.0;
-        double sd =
-            std::abs(energy_wh) * std::max(moved_more, 1.0) * units::combine_sd(current_scale_sd, voltage_scale_sd);
-        sd = units::combine_sd(sd, bridged_volts_sd * share_bridged * std::abs(energy_wh));
-        if (log.volts_of_cells > 0) sd = units::combine_sd(sd, cell_volts_sd * std::abs(energy_wh));
-        sd = units::combine_sd(sd, bridged_current_sd * std::abs(rows.charge_bridged_ah()) * first_v);
-        if (rows.from_counter()) sd = units::combine_sd(sd, counter_step_sd_ah * first_v);
-        energy.logged_energy_wh = Estimate{energy_wh, sd};
-        // Before the log the pack stood a little higher than at its first row.
-        const double before_wh = before_ah * first_v;
-        energy.energy_wh =
-            Estimate{energy_wh + before_wh, units::combine_sd(sd, 2.0 * current_scale_sd * before_wh)};
-        if (recorded_s > 0.0) energy.mean_power_w = energy_wh * units::seconds_per_hour / recorded_s;
-    }
-    if (charge_known || rows.from_counter()) {
-        energy.logged_charge_ah =
-            Estimate{charge_ah, units::combine_sd(current_scale_sd * std::max(rows.moved_ah(), std::abs(charge_ah)),
-                                                  rows.from_counter() ? counter_step_sd_ah : 0.0)};
-    }
-    if (has_volts && rows.volts_bridged_s() >= said_from_s && log.raw->has(Channel::voltage_v)) {
-        summary.diagnostics.push_back(
-            {DiagnosticCode::volts_bridged, Severity::note, {{"bridged_s", rows.volts_bridged_s()}}});
-    }
-    if (charge_known && rows.current_bridged_s() >= said_from_s) {
-        summary.diagnostics.push_back({rows.bridged_by_counter() ? DiagnosticCode::current_bridged_by_counter
-                                                                 : DiagnosticCode::current_bridged,
-                                       rows.bridged_by_counter() ? Severity::note : Severity::warning,
-                                       {{"bridged_s", rows.current_bridged_s()}}});
-    }
+    estimate_charge(rows, told, recorded_s, energy);
+    if ((told.volts && (told.charge || rows.from_counter())) || told.energy_alone)
+        estimate_energy(log, rows, told, summary.duration_s, recorded_s, energy);
+    say_what_was_bridged(log, rows, told, summary);
 }
 
 } // namespace sobremesa::telemetry

@@ -249,6 +249,64 @@ Plane corrected_by_leg(const Plane& prior, const Vector& ground, const Estimate&
     return after;
 }
 
+/// A vector whose errors along and across the direction from which it comes are known, m/s.
+std::array<double, 3> covariance_along(double from_rad, double along_sd, double across_sd) {
+    const double s = std::sin(from_rad);
+    const double c = std::cos(from_rad);
+    const double along2 = along_sd * along_sd;
+    const double across2 = across_sd * across_sd;
+    return {s * s * along2 + c * c * across2, s * c * (along2 - across2), c * c * along2 + s * s * across2};
+}
+
+/// The plan's forecast at a height, so long after the launch.
+Plane forecast_plane(const mission::PlanRequest& request, double height_m, double flown_s) {
+    constexpr double least_sd_mps = 0.3;
+    const auto column = mission::air_column(request);
+    const atmosphere::Wind forecast = column.at(height_m, flown_s);
+    const double sd = std::max(request.weather.wind_sd_mps * column.error_share(height_m), least_sd_mps);
+    const double across_sd =
+        std::max(std::sin(units::radians(request.weather.wind_from_sd_deg)) * forecast.speed_mps, sd);
+    return {towards(forecast), covariance_along(units::radians(forecast.from_deg), sd, across_sd)};
+}
+
+/// A measured wind is the mean of what was looked at; how it grew carries it on to now.
+Plane carried_on(const telemetry::WindEstimate& wind, double flown_s) {
+    Plane measured{{wind.east_mps, wind.north_mps}, wind.covariance_m2ps2};
+    const double speed = std::hypot(measured.value.east, measured.value.north);
+    const double half_s = 0.5 * std::min(flown_s, wind_window_s);
+    const double grown = wind.growth_mps_per_h.value * half_s / units::seconds_per_hour;
+    const double grown_sd = wind.growth_mps_per_h.sd * half_s / units::seconds_per_hour;
+    constexpr double least_mps = 0.5;
+    if (speed > least_mps) {
+        const double factor = std::max(1.0 + grown / speed, 0.0);
+        measured.value = {factor * measured.value.east, factor * measured.value.north};
+    }
+    const double more = unsteady_mps * unsteady_mps + grown_sd * grown_sd;
+    measured.covariance[0] += more;
+    measured.covariance[2] += more;
+    return measured;
+}
+
+/// The whole triangle is known: the wind is the velocity over ground less the one through the air.
+Plane of_triangle(const geodesy::EastNorth& ground_mps, const Estimate& heading_rad, const Estimate& airspeed_mps) {
+    const double sine = std::sin(heading_rad.value);
+    const double cosine = std::cos(heading_rad.value);
+    const double v = airspeed_mps.value;
+    const double gusts2 = leg_gust_mps * leg_gust_mps;
+    const double nose2 = airspeed_mps.sd * airspeed_mps.sd + gusts2;
+    const double side2 = v * v * heading_rad.sd * heading_rad.sd + gusts2;
+    return {{ground_mps.east_m - v * sine, ground_mps.north_m - v * cosine},
+            {sine * sine * nose2 + cosine * cosine * side2, sine * cosine * (nose2 - side2),
+             cosine * cosine * nose2 + sine * sine * side2}};
+}
+
+/// Of the direction that is known worse.
+double worst_sd(const std::array<double, 3>& covariance) {
+    const double half_trace = 0.5 * (covariance[0] + covariance[2]);
+    const double det = covariance[0] * covariance[2] - covariance[1] * covariance[1];
+    return std::sqrt(half_trace + std::sqrt(std::max(half_trace * half_trace - det, 0.0)));
+}
+
 } // namespace
 
 double LiveWind::sd_along_mps(double direction_deg) const {
@@ -348,85 +406,67 @@ struct LiveSolver::Live {
     }
 };
 
+/// What one flight has shown says nothing of the next.
+void LiveSolver::begin_flight(int flight) {
+    flight_ = flight;
+    wind_at_s_ = -1e18;
+    wind_.reset();
+    airspeed_.reset();
+    leg_.reset();
+    leg_heading_.reset();
+    leg_airspeed_.reset();
+    samples_.clear();
+}
+
+/// What the motion so far tells of the wind, the airspeed and the leg that is being flown.
+void LiveSolver::look_at_motion(const LiveFlight& flight, double now_s, const Estimate& cruise) {
+    wind_at_s_ = now_s;
+    const auto motion = thinned(flight.motion(wind_window_s), wind_moments);
+    wind_.reset();
+    const Turned how = turned(motion);
+    if (how.across || how.back) {
+        auto found = telemetry::wind_estimate(motion, cruise);
+        if (!how.across) {
+            const double s = std::cos(units::radians(how.line_deg));
+            const double c = -std::sin(units::radians(how.line_deg));
+            const double more = across_unknown_mps * across_unknown_mps;
+            found.covariance_m2ps2[0] += more * s * s;
+            found.covariance_m2ps2[1] += more * s * c;
+            found.covariance_m2ps2[2] += more * c * c;
+        }
+        if (found.known()) wind_ = found;
+        wind_is_whole_ = how.across;
+    }
+    // Known from turns, it tells the wind of the straight leg after them.
+    constexpr double least_sd_mps = 0.3;
+    if (wind_) airspeed_ = Estimate{wind_->airspeed_mps.value, std::max(wind_->airspeed_mps.sd, least_sd_mps)};
+    const auto leg = leg_velocity(flight.motion(leg_s), leg_s);
+    const auto sample = leg_velocity(flight.motion(sample_s), sample_s);
+    if (sample && (samples_.empty() || now_s - samples_.back().time_s >= sample_s)) {
+        samples_.push_back({now_s, std::hypot(sample->east, sample->north),
+                            units::degrees(std::atan2(sample->east, sample->north))});
+    }
+    leg_ = leg ? std::optional(geodesy::EastNorth{leg->east, leg->north}) : std::nullopt;
+    find_nose(flight, motion);
+}
+
 void LiveSolver::find_wind(const LiveFlight& flight, LiveAnswer& answer) {
     const Measured& now = answer.now;
-    if (flight_ != flight.flight()) {
-        flight_ = flight.flight();
-        wind_at_s_ = -1e18;
-        wind_.reset();
-        airspeed_.reset();
-        leg_.reset();
-        leg_heading_.reset();
-        leg_airspeed_.reset();
-        samples_.clear();
-    }
+    if (flight_ != flight.flight()) begin_flight(flight.flight());
     const double cruise_mps = plan_->conditions.airspeed_out_mps;
     const Estimate cruise{cruise_mps, airspeed_share_sd * cruise_mps};
-    if (now.airborne && now.time_s - wind_at_s_ >= wind_every_s) {
-        wind_at_s_ = now.time_s;
-        const auto motion = thinned(flight.motion(wind_window_s), wind_moments);
-        wind_.reset();
-        const Turned how = turned(motion);
-        if (how.across || how.back) {
-            auto found = telemetry::wind_estimate(motion, cruise);
-            if (!how.across) {
-                const double s = std::cos(units::radians(how.line_deg));
-                const double c = -std::sin(units::radians(how.line_deg));
-                const double more = across_unknown_mps * across_unknown_mps;
-                found.covariance_m2ps2[0] += more * s * s;
-                found.covariance_m2ps2[1] += more * s * c;
-                found.covariance_m2ps2[2] += more * c * c;
-            }
-            if (found.known()) wind_ = found;
-            wind_is_whole_ = how.across;
-        }
-        // Known from turns, it tells the wind of the straight leg after them.
-        constexpr double least_sd_mps = 0.3;
-        if (wind_) airspeed_ = Estimate{wind_->airspeed_mps.value, std::max(wind_->airspeed_mps.sd, least_sd_mps)};
-        const auto leg = leg_velocity(flight.motion(leg_s), leg_s);
-        const auto sample = leg_velocity(flight.motion(sample_s), sample_s);
-        if (sample && (samples_.empty() || now.time_s - samples_.back().time_s >= sample_s)) {
-            samples_.push_back({now.time_s, std::hypot(sample->east, sample->north),
-                                units::degrees(std::atan2(sample->east, sample->north))});
-        }
-        leg_ = leg ? std::optional(geodesy::EastNorth{leg->east, leg->north}) : std::nullopt;
-        find_nose(flight, motion);
-    }
+    if (now.airborne && now.time_s - wind_at_s_ >= wind_every_s) look_at_motion(flight, now.time_s, cruise);
     const mission::PlanRequest& request = plan_->request;
-    const auto column = mission::air_column(request);
-    const double height_m = std::max(now.height_m.value_or(request.mission.height_m), 10.0);
+    constexpr double least_height_m = 10.0;
+    const double height_m = std::max(now.height_m.value_or(request.mission.height_m), least_height_m);
     const double flown_s = std::max(now.time_s - now.launch_s.value_or(now.time_s), 0.0);
-    const atmosphere::Wind forecast = column.at(height_m, flown_s);
-    const double forecast_sd = std::max(request.weather.wind_sd_mps * column.error_share(height_m), 0.3);
-    const double across_sd =
-        std::max(std::sin(units::radians(request.weather.wind_from_sd_deg)) * forecast.speed_mps, forecast_sd);
-    Plane prior{towards(forecast), {}};
-    const double from = units::radians(forecast.from_deg);
-    const double s = std::sin(from);
-    const double c = std::cos(from);
-    const double along2 = forecast_sd * forecast_sd;
-    const double across2 = across_sd * across_sd;
-    prior.covariance = {s * s * along2 + c * c * across2, s * c * (along2 - across2),
-                        c * c * along2 + s * s * across2};
+    const Plane prior = forecast_plane(request, height_m, flown_s);
     Plane live = prior;
     LiveWind& wind = answer.wind;
     wind.airspeed_mps = airspeed_.value_or(cruise);
     if (wind_) {
         if (wind_is_whole_) wind.measured = wind_;
-        Plane measured{{wind_->east_mps, wind_->north_mps}, wind_->covariance_m2ps2};
-        // It is the mean of what was looked at; how it grew carries it on to now.
-        const double speed = std::hypot(measured.value.east, measured.value.north);
-        const double half_s = 0.5 * std::min(flown_s, wind_window_s);
-        const double grown = wind_->growth_mps_per_h.value * half_s / units::seconds_per_hour;
-        const double grown_sd = wind_->growth_mps_per_h.sd * half_s / units::seconds_per_hour;
-        if (speed > 0.5) {
-            const double factor = std::max(1.0 + grown / speed, 0.0);
-            measured.value = {factor * measured.value.east, factor * measured.value.north};
-        }
-        const double more = unsteady_mps * unsteady_mps + grown_sd * grown_sd;
-        measured.covariance[0] += more;
-        measured.covariance[2] += more;
-        live = weighed(prior, measured);
+        live = weighed(prior, carried_on(*wind_, flown_s));
     }
     // A sensor says more of this leg's airspeed than the cruise or the mean of the flight.
     Estimate leg_airspeed = wind.airspeed_mps;
@@ -435,30 +475,16 @@ void LiveSolver::find_wind(const LiveFlight& flight, LiveAnswer& answer) {
         const double b = 1.0 / (leg_airspeed_->sd * leg_airspeed_->sd);
         leg_airspeed = {(a * leg_airspeed.value + b * leg_airspeed_->value) / (a + b), std::sqrt(1.0 / (a + b))};
     }
-    if (leg_ && leg_heading_) {
-        // The whole triangle is known: the wind is the velocity over ground less the one through the air.
-        const double sine = std::sin(leg_heading_->value);
-        const double cosine = std::cos(leg_heading_->value);
-        const double v = leg_airspeed.value;
-        const double gusts2 = leg_gust_mps * leg_gust_mps;
-        const double nose2 = leg_airspeed.sd * leg_airspeed.sd + gusts2;
-        const double side2 = v * v * leg_heading_->sd * leg_heading_->sd + gusts2;
-        const Plane triangle{{leg_->east_m - v * sine, leg_->north_m - v * cosine},
-                             {sine * sine * nose2 + cosine * cosine * side2, sine * cosine * (nose2 - side2),
-                              cosine * cosine * nose2 + sine * sine * side2}};
-        live = weighed(live, triangle);
-    } else if (leg_) {
+    if (leg_ && leg_heading_)
+        live = weighed(live, of_triangle(*leg_, *leg_heading_, leg_airspeed));
+    else if (leg_)
         live = corrected_by_leg(live, {leg_->east_m, leg_->north_m}, leg_airspeed);
-    }
     const atmosphere::Wind decided = wind_of(live.value);
     wind.speed_mps = decided.speed_mps;
     wind.from_deg = decided.from_deg;
     wind.covariance_m2ps2 = live.covariance;
-    // Of the worse direction.
-    const double half_trace = 0.5 * (live.covariance[0] + live.covariance[2]);
-    const double det = live.covariance[0] * live.covariance[2] - live.covariance[1] * live.covariance[1];
-    wind.sd_mps = std::sqrt(half_trace + std::sqrt(std::max(half_trace * half_trace - det, 0.0)));
-    wind.forecast_mps = forecast.speed_mps;
+    wind.sd_mps = worst_sd(live.covariance);
+    wind.forecast_mps = std::hypot(prior.value.east, prior.value.north);
     find_growth(wind);
     wind.change_mps = std::hypot(live.value.east - prior.value.east, live.value.north - prior.value.north);
 }

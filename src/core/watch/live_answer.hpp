@@ -134,6 +134,8 @@ public:
 
 private:
     struct Live;
+    void begin_flight(int flight);
+    void look_at_motion(const LiveFlight& flight, double now_s, const units::Estimate& cruise);
     void find_wind(const LiveFlight& flight, LiveAnswer& answer);
     void find_draw(const LiveFlight& flight, LiveAnswer& answer) const;
     void find_remaining(const Live& live, LiveAnswer& answer) const;
