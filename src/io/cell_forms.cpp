@@ -645,7 +645,7 @@ void split_cells(std::string_view line, char delimiter, std::vector<std::string_
             while (p != end && *p != delimiter) ++p;
             std::string_view cell = trimmed({from, std::size_t(p - from)});
             // Databases put what is text between apostrophes.
-            if (cell.size() > 2 && cell.front() == '\'' && cell.back() == '\'')
+            if (cell.size() > 1 && cell.front() == '\'' && cell.back() == '\'')
                 cell = cell.substr(1, cell.size() - 2);
             cells.push_back(cell);
         }

@@ -305,32 +305,43 @@ std::int64_t line_of(std::string_view text, std::size_t place) {
     return 1 + std::count(text.begin(), text.begin() + std::ptrdiff_t(place), '\n');
 }
 
+/// Calls `take` with each bracket outside of a text and its place, until it returns false.
+template <class Take>
+void each_bracket(std::string_view text, Take take) {
+    constexpr std::string_view brackets = "{}[]";
+    bool in_text = false;
+    for (std::size_t i = 0; i < text.size(); ++i) {
+        const char c = text[i];
+        if (in_text && c == '\\')
+            ++i;
+        else if (c == '"')
+            in_text = !in_text;
+        else if (!in_text && brackets.find(c) != std::string_view::npos && !take(c, i))
+            return;
+    }
+}
+
 /// Objects or arrays one behind the other, with or without commas and line ends between, as programs print them
 /// that take a stream apart: one list of them; no value where there are not two.
 Json one_behind_the_other(std::string_view text, TableOfLog& result) {
     Json list = Json::array();
     std::size_t depth = 0;
     std::size_t begin = 0;
-    bool in_text = false;
-    for (std::size_t i = 0; i < text.size(); ++i) {
-        const char c = text[i];
-        if (in_text) {
-            if (c == '\\') ++i;
-            in_text = c != '"';
-        } else if (c == '"') {
-            in_text = true;
-        } else if (c == '{' || c == '[') {
-            if (depth++ == 0) begin = i;
-        } else if ((c == '}' || c == ']') && depth > 0 && --depth == 0) {
-            Json value = Json::parse(text.substr(begin, i + 1 - begin), nullptr, false);
-            // The first says what the others are.
-            if (value.is_discarded() && list.empty()) return Json(Json::value_t::discarded);
-            if (!value.is_discarded())
-                list.push_back(std::move(value));
-            else if (result.unread++ == 0)
-                result.first_unread = line_of(text, begin);
+    each_bracket(text, [&](char c, std::size_t at) {
+        if (c == '{' || c == '[') {
+            if (depth++ == 0) begin = at;
+            return true;
         }
-    }
+        if (depth == 0 || --depth > 0) return true;
+        Json value = Json::parse(text.substr(begin, at + 1 - begin), nullptr, false);
+        // The first says what the others are.
+        if (value.is_discarded() && list.empty()) return false;
+        if (!value.is_discarded())
+            list.push_back(std::move(value));
+        else if (result.unread++ == 0)
+            result.first_unread = line_of(text, begin);
+        return true;
+    });
     if (list.size() < 2) return Json(Json::value_t::discarded);
     // Cut inside the last.
     if (depth > 0 && result.unread++ == 0) result.first_unread = line_of(text, begin);
@@ -343,26 +354,20 @@ std::string closed_behind_last_object(std::string_view text) {
     std::string open;
     std::string open_there;
     std::size_t end = 0;
-    bool in_text = false;
-    for (std::size_t i = 0; i < text.size(); ++i) {
-        const char c = text[i];
-        if (in_text) {
-            if (c == '\\') ++i;
-            in_text = c != '"';
-        } else if (c == '"') {
-            in_text = true;
-        } else if (c == '{' || c == '[') {
+    each_bracket(text, [&](char c, std::size_t at) {
+        if (c == '{' || c == '[') {
             open += c == '{' ? '}' : ']';
-        } else if (c == '}' || c == ']') {
-            if (open.empty() || open.back() != c) break;
-            open.pop_back();
-            // An object in a list; one in another object may be half a reading.
-            if (c == '}' && !open.empty() && open.back() == ']') {
-                end = i + 1;
-                open_there = open;
-            }
+            return true;
         }
-    }
+        if (open.empty() || open.back() != c) return false;
+        open.pop_back();
+        // An object in a list; one in another object may be half a reading.
+        if (c == '}' && !open.empty() && open.back() == ']') {
+            end = at + 1;
+            open_there = open;
+        }
+        return true;
+    });
     return std::string(text.substr(0, end)) + std::string(open_there.rbegin(), open_there.rend());
 }
 
