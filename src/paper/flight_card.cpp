@@ -9,7 +9,6 @@
 #include <QImage>
 #include <QPageLayout>
 #include <QPainter>
-#include <QPainterPath>
 #include <QPdfWriter>
 #include <QTextDocument>
 #include <QTextOption>
@@ -20,6 +19,7 @@
 #include "core/units/imperial_units.hpp"
 #include "core/units/quantity.hpp"
 #include "io/text_file.hpp"
+#include "paper/sketch_map.hpp"
 #include "wording/messages.hpp"
 #include "wording/names.hpp"
 #include "wording/quantities.hpp"
@@ -44,8 +44,6 @@ constexpr double text_pt = 9.5;
 constexpr double figure_pt = 11.0;
 constexpr double small_pt = 7.5;
 constexpr double sketch_pt = 120.0;
-// Of marks on the sketch, and beside them.
-constexpr double mark_pt = 4.0;
 constexpr std::size_t most_legs = 12;
 // Tried from the largest: a short card is read from farther.
 constexpr double largest = 1.3;
@@ -192,131 +190,11 @@ public:
         y_ += lines.height() + px(2.0);
     }
 
-    /// The flight from above, north up, with a scale.
     void map(const FlightCard::Sketch& sketch, double high_pt) {
-        QRectF bounds(0.0, 0.0, 0.0, 0.0);
-        const auto take = [&](const QPointF& at) {
-            bounds.setLeft(std::min(bounds.left(), at.x()));
-            bounds.setRight(std::max(bounds.right(), at.x()));
-            bounds.setTop(std::min(bounds.top(), at.y()));
-            bounds.setBottom(std::max(bounds.bottom(), at.y()));
-        };
-        for (const auto& leg : sketch.legs) std::for_each(leg.points.begin(), leg.points.end(), take);
-        for (const auto& place : sketch.places) take(place.at);
-        if (sketch.legs.empty() || std::max(bounds.width(), bounds.height()) < 1.0) return;
+        if (!SketchMap::worthDrawing(sketch)) return;
         const QRectF room(room_.left(), y_, room_.width(), px(high_pt));
-        const double edge = px(22.0);
-        const double per_m = std::min((room.width() - 2.0 * edge) / std::max(bounds.width(), 1.0),
-                                      (room.height() - 2.0 * edge) / std::max(bounds.height(), 1.0));
-        const auto at = [&](const QPointF& m) {
-            return QPointF(room.center().x() + (m.x() - bounds.center().x()) * per_m,
-                           room.center().y() - (m.y() - bounds.center().y()) * per_m);
-        };
-        painter_.setFont(font(small_pt));
-        const QFontMetricsF metrics(painter_.font(), painter_.device());
-        const auto text = [&](QPointF middle, const QString& words) {
-            const double wide = metrics.horizontalAdvance(words);
-            middle.setX(std::clamp(middle.x(), room.left() + 0.5 * wide, room.right() - 0.5 * wide));
-            const QRectF box(middle.x() - 0.5 * wide - px(1.0), middle.y() - 0.5 * metrics.height(), wide + px(2.0),
-                             metrics.height());
-            painter_.fillRect(box, Qt::white);
-            painter_.drawText(box, Qt::AlignCenter, words);
-        };
-        areas(sketch, room, at);
-        std::vector<std::pair<QPointF, QString>> labels;
-        for (const auto& leg : sketch.legs) {
-            QPen pen(Qt::black, px(leg.homeward ? 0.9 : 1.4));
-            if (leg.homeward) pen.setDashPattern({4.0, 3.0});
-            painter_.setPen(pen);
-            // Out and home over the same ground stand side by side.
-            const QPointF from = at(leg.points.front());
-            const QPointF to = at(leg.points.back());
-            const double length = std::hypot(to.x() - from.x(), to.y() - from.y());
-            const QPointF right =
-                length > 0.0 ? QPointF(-(to.y() - from.y()), to.x() - from.x()) / length : QPointF();
-            QPolygonF line;
-            for (const auto& point : leg.points) line << at(point) + right * px(1.5);
-            painter_.drawPolyline(line);
-            if (!leg.label.isEmpty() && length > px(24.0))
-                labels.emplace_back(0.5 * (from + to) + right * px(9.0), leg.label);
-        }
-        painter_.setPen(QPen(Qt::black, px(0.9)));
-        painter_.setBrush(Qt::white);
-        for (const auto& place : sketch.places) {
-            const QPointF here = at(place.at);
-            const double half = px(2.4);
-            if (place.landing)
-                painter_.drawRect(QRectF(here.x() - half, here.y() - half, 2.0 * half, 2.0 * half));
-            else
-                painter_.drawEllipse(here, half, half);
-            if (!place.name.isEmpty()) labels.emplace_back(here + QPointF(0.0, px(8.5)), place.name);
-        }
-        painter_.setBrush(Qt::black);
-        const QPointF home = at({0.0, 0.0});
-        painter_.drawPolygon(QPolygonF({home + QPointF(0.0, -px(mark_pt)), home + QPointF(px(3.6), px(2.6)),
-                                        home + QPointF(-px(3.6), px(2.6))}));
-        painter_.setBrush(Qt::NoBrush);
-        for (const auto& [middle, words] : labels) text(middle, words);
-        // North, and the wind as an arrow that flies with it.
-        const auto arrow = [&](const QPointF& foot, double degrees) {
-            constexpr double radians = 3.14159265358979 / 180.0;
-            const QPointF along(std::sin(degrees * radians), -std::cos(degrees * radians));
-            const QPointF across(-along.y(), along.x());
-            const QPointF tip = foot + along * px(14.0);
-            painter_.drawLine(foot, tip);
-            painter_.drawLine(tip, tip - along * px(mark_pt) + across * px(2.4));
-            painter_.drawLine(tip, tip - along * px(mark_pt) - across * px(2.4));
-        };
-        arrow({room.left() + px(5.0), room.top() + px(20.0)}, 0.0);
-        text({room.left() + px(5.0), room.top() + px(26.0)}, CardWords::tr("N", "north"));
-        if (!sketch.wind.isEmpty()) {
-            const QPointF middle(room.right() - px(16.0), room.top() + px(12.0));
-            constexpr double radians = 3.14159265358979 / 180.0;
-            const double to_deg = sketch.wind_from_deg + 180.0;
-            arrow(middle - QPointF(std::sin(to_deg * radians), -std::cos(to_deg * radians)) * px(7.0), to_deg);
-            text({middle.x(), room.top() + px(26.0)}, CardWords::tr("wind %1").arg(sketch.wind));
-        }
-        // A round length, a quarter of the room or less.
-        const double most = 0.25 * room.width() / per_m * sketch.per_metre;
-        const double decade = std::pow(10.0, std::floor(std::log10(most)));
-        const double round = most >= 5.0 * decade ? 5.0 * decade : most >= 2.0 * decade ? 2.0 * decade : decade;
-        const double bar = round / sketch.per_metre * per_m;
-        const double foot = room.bottom() - px(mark_pt);
-        painter_.drawLine(QPointF(room.left(), foot), QPointF(room.left() + bar, foot));
-        for (const double x : {0.0, bar})
-            painter_.drawLine(QPointF(room.left() + x, foot - px(2.5)), QPointF(room.left() + x, foot));
-        const QString length = wording::written(round, 0.0, {1.0, sketch.unit, round < 1.0 ? 1 : 0});
-        painter_.drawText(QPointF(room.left() + bar + px(mark_pt), foot), length);
-        painter_.setPen(Qt::black);
+        SketchMap(painter_, sketch, room, font(small_pt), px_per_pt_).draw();
         y_ += room.height();
-    }
-
-    /// No-landing areas, hatched, as far as the sketch shows them.
-    template <class At>
-    void areas(const FlightCard::Sketch& sketch, const QRectF& room, const At& at) {
-        painter_.save();
-        painter_.setClipRect(room);
-        painter_.setPen(QPen(Qt::black, px(0.5)));
-        for (const auto& area : sketch.areas) {
-            QPainterPath path;
-            path.setFillRule(Qt::OddEvenFill);
-            for (const QPolygonF& ring : area) {
-                QPolygonF drawn;
-                for (const QPointF& corner : ring) drawn << at(corner);
-                path.addPolygon(drawn);
-                path.closeSubpath();
-            }
-            painter_.drawPath(path);
-            // Lines of its own: a printer's pattern would be as fine as its dots.
-            painter_.save();
-            painter_.setClipPath(path, Qt::IntersectClip);
-            const QRectF seen = path.boundingRect().intersected(room);
-            painter_.setPen(QPen(Qt::black, px(0.3)));
-            for (double x = seen.left() - seen.height(); x < seen.right(); x += px(4.0))
-                painter_.drawLine(QPointF(x, seen.bottom()), QPointF(x + seen.height(), seen.top()));
-            painter_.restore();
-        }
-        painter_.restore();
     }
 
     void box(const QString& text) {

@@ -5,17 +5,12 @@
 // What a part holds: SOBREMESA_SHOW=plan-17 with this test prints the document and the whole answer; print it
 // before and after, and compare. After a change that is meant: SOBREMESA_RECORD=1 writes the figures anew.
 
-#include <cmath>
-#include <cstdio>
 #include <fstream>
-#include <map>
-#include <sstream>
 
 #include <QFile>
 #include <QTemporaryDir>
 #include <QTest>
 
-#include "cli/command_line.hpp"
 #include "core/mission/bail_out.hpp"
 #include "core/mission/differences.hpp"
 #include "core/mission/explain.hpp"
@@ -26,12 +21,11 @@
 #include "io/csv_log_writer.hpp"
 #include "io/plan_document.hpp"
 #include "io/text_file.hpp"
-#include "practice/plan_scenario.hpp"
-#include "sim/simulated_flight.hpp"
 #include "support/drawn_documents.hpp"
-#include "support/flat_answer.hpp"
+#include "support/drawn_flights.hpp"
 #include "support/test_program.hpp"
 #include "support/thorough.hpp"
+#include "support/told_answers.hpp"
 
 using namespace sobremesa;
 using nlohmann::json;
@@ -43,94 +37,7 @@ constexpr int flights = 20;
 constexpr int crafts = 6;
 constexpr int builds = 24;
 
-const std::string record_file = SOURCE_DIR "/tests/cli/drawn-answers.txt";
-
-/// Between nothing and one, by the letters (FNV-1a).
-double share_of(const std::string& text) {
-    std::uint64_t hash = 0xcbf29ce484222325U;
-    for (const char c : text) hash = (hash ^ static_cast<unsigned char>(c)) * 0x100000001b3U;
-    return double(hash >> 11U) * 0x1.0p-53;
-}
-
-/// One figure for a part of an answer, and how many figures and words are in it.
-struct Told {
-    double figure = 0.0;
-    int of = 0;
-
-    /// A thousandth of a number moves it by a thousandth, whatever the number's size; a word moves it at random.
-    void add(const std::string& path, const json& value) {
-        const double given = value.is_number() ? value.get<double>() : NAN;
-        // What has no end is written as it is.
-        const double number = std::isfinite(given) ? std::asinh(1000.0 * given)
-                                                   : 10.0 * share_of(path + (given > 0.0 ? "inf" : value.dump()));
-        figure += (1.0 + share_of(path)) * number;
-        ++of;
-    }
-    /// What another order of a sum, or another machine, makes of it.
-    double tolerance() const { return 4e-6 * of + 2e-4; }
-};
-
-using Parts = std::map<std::string, Told>;
-
-std::map<std::string, Parts> recorded() {
-    std::map<std::string, Parts> all;
-    std::ifstream file(record_file);
-    for (std::string line; std::getline(file, line);) {
-        std::istringstream words(line);
-        std::string name;
-        words >> name;
-        std::string part;
-        double figure = 0.0;
-        while (words >> part >> figure) all[name][part] = {figure, 0};
-    }
-    return all;
-}
-
-/// What was answered to one question, gathered part by part.
-class Answers {
-public:
-    explicit Answers(std::string name)
-        : name_(std::move(name)), shown_(qEnvironmentVariable("SOBREMESA_SHOW") == QString::fromStdString(name_)) {}
-
-    const std::string& name() const { return name_; }
-    const Parts& parts() const { return parts_; }
-
-    void show(const json& document) const {
-        if (shown_) std::printf("%s\n", document.dump(1).c_str());
-    }
-    void add(const std::string& part, const json& answer) {
-        std::map<std::string, json> flat;
-        tests::flatten(answer, {}, flat);
-        for (const auto& [path, value] : flat) {
-            // Where the files lie is no answer.
-            if (value.is_string() && value.get_ref<const std::string&>().find('/') != std::string::npos) continue;
-            if (shown_) std::printf("%s %s %s\n", part.c_str(), path.c_str(), value.dump().c_str());
-            parts_[part].add(path, value);
-        }
-    }
-    /// A command's answer, each of its top members a part; or what it says to a refusal.
-    void ask(const std::string& title, std::vector<std::string> arguments, const std::string& folder) {
-        std::ostringstream out;
-        std::ostringstream err;
-        arguments.emplace_back("--json");
-        const int code = cli::run(arguments, out, err);
-        if (code != cli::exit_done) {
-            std::string said = err.str();
-            for (auto at = said.find(folder); at != std::string::npos; at = said.find(folder))
-                said.erase(at, folder.size());
-            std::replace(said.begin(), said.end(), '/', ' ');
-            add(title + ".refused", said);
-            return;
-        }
-        const json answer = json::parse(out.str());
-        for (const auto& [key, value] : answer.items()) add(title + "." + key, value);
-    }
-
-private:
-    std::string name_;
-    bool shown_;
-    Parts parts_;
-};
+using Answers = tests::ToldAnswers;
 
 json explained(const std::optional<units::Explanation>& why) {
     if (!why) return nullptr;
@@ -147,7 +54,6 @@ json explained(const std::optional<units::Explanation>& why) {
 class DrawnAnswersTest : public QObject {
     Q_OBJECT
 private slots:
-    void initTestCase();
     void toPlans_data();
     void toPlans();
     void toFlights_data();
@@ -171,34 +77,13 @@ private:
     std::string logOf(const json& document, std::uint64_t seed, const std::string& name) const;
 
     QTemporaryDir made_;
-    bool recording_ = false;
-    std::map<std::string, Parts> then_;
-    std::map<std::string, Parts> now_;
+    tests::ToldRecord record_{SOURCE_DIR "/tests/cli/drawn-answers.txt"};
     int turns_ = 0;
 };
 
-void DrawnAnswersTest::initTestCase() {
-    recording_ = qEnvironmentVariableIsSet("SOBREMESA_RECORD");
-    then_ = recorded();
-}
-
 void DrawnAnswersTest::compare(const Answers& answers) {
-    now_[answers.name()] = answers.parts();
-    if (recording_) return;
-    const Parts& then = then_[answers.name()];
-    std::string moved;
-    for (const auto& [part, told] : answers.parts()) {
-        const auto at = then.find(part);
-        if (at == then.end())
-            moved += "\n  " + part + " is new";
-        else if (std::abs(at->second.figure - told.figure) > told.tolerance())
-            moved += "\n  " + part + " moved by " + std::to_string(told.figure - at->second.figure);
-    }
-    for (const auto& [part, told] : then)
-        if (!answers.parts().contains(part)) moved += "\n  " + part + " is gone";
-    QVERIFY2(moved.empty(), (answers.name() + ":" + moved + "\nSOBREMESA_SHOW=" + answers.name() +
-                             " prints what is in it. If that is meant: SOBREMESA_RECORD=1.")
-                                .c_str());
+    const std::string moved = record_.moved(answers);
+    QVERIFY2(moved.empty(), moved.c_str());
 }
 
 void DrawnAnswersTest::toPlans_data() {
@@ -298,49 +183,11 @@ void DrawnAnswersTest::toPlans() {
 }
 
 std::string DrawnAnswersTest::logOf(const json& document, std::uint64_t seed, const std::string& name) const {
-    const auto read = io::plan_from_json(document.dump(), "drawn");
-    if (!read) return {};
-    const auto plan = mission::make_plan(read->request);
-    if (!plan || !plan->turn || plan->turn->distance_m.value < 500.0) return {};
-    tests::RoundNumbers draw(seed);
-    auto scenario = practice::scenario_of(*plan, {practice::Day::as_forecast, seed, 0.0});
-    auto& sensors = scenario.sensors;
-    sensors.rate_hz = draw.one_of(std::array{1.0, 2.0});
-    sensors.current_scale = draw.between(0.94, 1.06);
-    sensors.current_offset_a = draw.between(-0.05, 0.1);
-    if (draw.once_in(3)) sensors.voltage_step_v = 0.1;
-    if (draw.once_in(3)) sensors.current_step_a = 0.1;
-    if (draw.once_in(4)) sensors.fix_after_s = draw.between(5.0, 40.0);
-    sensors.position_jumps = int(draw.below(3));
-    sensors.gaps = int(draw.below(3));
-    sensors.airspeed = draw.once_in(3);
-    sensors.heading = draw.once_in(3);
-    if (draw.once_in(4)) scenario.weather.thermals = {{800.0, -300.0, 150.0, 2.0}, {-700.0, 500.0, 120.0, 1.5}};
-    scenario.style = draw.one_of(std::array{io::LogStyle::radio, io::LogStyle::whole, io::LogStyle::recorder});
+    const auto plan = tests::flyable(document);
+    if (!plan) return {};
+    const auto scenario = tests::drawn_scenario(*plan, seed, practice::Day::as_forecast);
     return put(name, io::csv_from_log(sim::simulate(scenario).log, scenario.style));
 }
-
-namespace {
-
-/// The same plan as most are flown: out and back with nothing special about it.
-json flown_plan(int number) {
-    json document = tests::drawn_plan(std::uint64_t(1000 + number));
-    for (const char* key :
-         {"terrain_file", "home", "speed_out", "speed_home", "farthest_m", "climb_angle_deg", "climb_throttle"})
-        document["mission"].erase(key);
-    if (document["mission"]["kind"] != "route") {
-        document["mission"].erase("waypoints");
-        document["mission"]["kind"] = "out-and-back";
-    }
-    document.erase("sun");
-    const double cruise_mps = document["aircraft"]["cruise_airspeed_mps"];
-    document["weather"].erase("wind_table");
-    document["weather"].erase("wind_growth_mps_per_h");
-    document["weather"]["wind_mps"] = std::min(document["weather"]["wind_mps"].get<double>(), 0.35 * cruise_mps);
-    return document;
-}
-
-} // namespace
 
 void DrawnAnswersTest::toFlights_data() {
     QTest::addColumn<int>("number");
@@ -349,7 +196,7 @@ void DrawnAnswersTest::toFlights_data() {
 
 void DrawnAnswersTest::toFlights() {
     QFETCH(int, number);
-    const json document = flown_plan(number);
+    const json document = tests::flown_plan(number);
     Answers answers("flight-" + std::to_string(number));
     answers.show(document);
     const std::string log = logOf(document, std::uint64_t(number), "flight.csv");
@@ -375,7 +222,7 @@ void DrawnAnswersTest::toWhatFlightsTeach_data() {
 
 void DrawnAnswersTest::toWhatFlightsTeach() {
     QFETCH(int, number);
-    const json document = flown_plan(100 + number);
+    const json document = tests::flown_plan(100 + number);
     Answers answers("craft-" + std::to_string(number));
     answers.show(document);
     const std::string file = put("plan.json", document.dump());
@@ -444,19 +291,11 @@ void DrawnAnswersTest::toBuilds() {
 
 /// The net holds what can be flown, and nothing of it is left out.
 void DrawnAnswersTest::cleanupTestCase() {
-    if (recording_) {
-        std::ofstream file(record_file);
-        for (const auto& [name, parts] : now_) {
-            file << name;
-            for (const auto& [part, told] : parts)
-                file << ' ' << part << ' ' << QByteArray::number(told.figure, 'f', 4).constData();
-            file << '\n';
-        }
-    }
-    if (int(now_.size()) < plans + flights + crafts + builds)
+    if (record_.asked() < std::size_t(plans + flights + crafts + builds))
         return; // one was asked for by name, or a sanitizer looks
     QVERIFY2(turns_ > plans * 6 / 10, qPrintable(QString::number(turns_)));
-    for (const auto& [name, parts] : recorded()) QVERIFY2(now_.contains(name), name.c_str());
+    const std::string left = record_.closed();
+    QVERIFY2(left.empty(), left.c_str());
 }
 
 SOBREMESA_TEST(DrawnAnswersTest)

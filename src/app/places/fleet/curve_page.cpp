@@ -21,7 +21,6 @@
 
 namespace sobremesa::app {
 
-using Role = TextLabel::Role;
 using units::Quantity;
 
 CurvePage::CurvePage(session::LearningSession& learning, session::PlanSession& plan, QWidget* parent)
@@ -40,18 +39,12 @@ QWidget* CurvePage::makeChart() {
     auto* column = new QVBoxLayout(panel);
     column->setContentsMargins(look.scaled(24), look.scaled(12), look.scaled(20), look.scaled(12));
     column->setSpacing(look.scaled(8));
-    name_ = new TextLabel(Role::heading);
-    name_->setObjectName(QStringLiteral("curveName"));
-    column->addWidget(name_);
-    sentence_ = new TextLabel(Role::sentence);
-    sentence_->setObjectName(QStringLiteral("curveSentence"));
-    column->addWidget(sentence_);
+    name_ = addWords(*column, Role::heading, "curveName");
+    sentence_ = addWords(*column, Role::sentence, "curveSentence");
     chart_ = new CurveChart;
     chart_->setObjectName(QStringLiteral("curveChart"));
     column->addWidget(chart_, 1);
-    price_ = new TextLabel(Role::quiet);
-    price_->setObjectName(QStringLiteral("speedPrice"));
-    column->addWidget(price_);
+    price_ = addWords(*column, Role::quiet, "speedPrice");
     connect(chart_, &CurveChart::speedChosen, this, &CurvePage::showPrice);
     return panel;
 }
@@ -62,58 +55,67 @@ QWidget* CurvePage::makeReading() {
     auto* column = new QVBoxLayout(inside);
     column->setContentsMargins(look.scaled(20), look.scaled(12), look.scaled(20), look.scaled(12));
     column->setSpacing(look.scaled(8));
-    column->addWidget(new TextLabel(Role::heading, tr("Speeds to fly")));
-    figures_ = new FigureRow(4);
-    column->addWidget(figures_);
-    auto* wind = new QHBoxLayout;
-    wind->setSpacing(look.scaled(8));
-    auto* label = new TextLabel(Role::plain, tr("Headwind"));
-    label->setWordWrap(false);
-    wind->addWidget(label);
-    head_wind_ = new NumberField;
-    head_wind_->setObjectName(QStringLiteral("curveHeadWind"));
-    head_wind_->setAccessibleName(tr("Headwind; negative for a tailwind"));
-    head_wind_->setMaximumWidth(look.scaled(70));
-    wind->addWidget(head_wind_);
-    wind_unit_ = new TextLabel(Role::quiet);
-    wind->addWidget(wind_unit_, 1);
-    column->addLayout(wind);
-    connect(head_wind_, &NumberField::valueEdited, this, [this] { refresh(); });
-    connect(head_wind_, &NumberField::unreadable, this, [this] { refresh(); });
-    mass_ = new TextLabel(Role::quiet);
-    mass_->setObjectName(QStringLiteral("curveMass"));
-    legs_ = new TextLabel(Role::plain);
-    legs_->setObjectName(QStringLiteral("curveLegs"));
-    column->addWidget(legs_);
-    auto* wish = new QHBoxLayout;
-    wish->setSpacing(look.scaled(8));
-    auto* wanted = new TextLabel(Role::plain, tr("Wanted ground speed"));
-    wanted->setWordWrap(false);
-    wish->addWidget(wanted);
-    ground_ = new NumberField;
-    ground_->setObjectName(QStringLiteral("wantedGroundSpeed"));
-    ground_->setAccessibleName(tr("Wanted ground speed"));
-    ground_->setMaximumWidth(look.scaled(70));
-    wish->addWidget(ground_);
-    ground_unit_ = new TextLabel(Role::quiet);
-    wish->addWidget(ground_unit_, 1);
-    column->addLayout(wish);
-    connect(ground_, &NumberField::valueEdited, this, [this] { refresh(); });
-    connect(ground_, &NumberField::unreadable, this, [this] { refresh(); });
-    go_ = new TextLabel(Role::plain);
-    go_->setObjectName(QStringLiteral("goOrNoGo"));
-    column->addWidget(go_);
+    addSpeeds(*column);
     column->addWidget(new Hairline(Qt::Horizontal));
-    column->addWidget(new TextLabel(Role::heading, tr("All-up mass")));
+    addMass(*column);
+    column->addWidget(new Hairline(Qt::Horizontal));
+    addFitted(*column);
+    column->addWidget(new Hairline(Qt::Horizontal));
+    column->addWidget(new TextLabel(Role::heading, tr("Ten-minute test flight")));
+    step_test_ = addWords(*column, Role::plain, "stepTest");
+    column->addStretch(1);
+    return new ScrollColumn(inside);
+}
+
+TextLabel* CurvePage::addWords(QVBoxLayout& column, Role role, const char* name) {
+    auto* words = new TextLabel(role);
+    words->setObjectName(QLatin1String(name));
+    column.addWidget(words);
+    return words;
+}
+
+CurvePage::SpeedField CurvePage::addSpeedField(QVBoxLayout& column, const QString& label, const char* name) {
+    const Look& look = Look::instance();
+    auto* line = new QHBoxLayout;
+    line->setSpacing(look.scaled(8));
+    auto* words = new TextLabel(Role::plain, label);
+    words->setWordWrap(false);
+    line->addWidget(words);
+    auto* field = new NumberField;
+    field->setObjectName(QLatin1String(name));
+    field->setAccessibleName(label);
+    field->setMaximumWidth(look.scaled(70));
+    line->addWidget(field);
+    auto* unit = new TextLabel(Role::quiet);
+    line->addWidget(unit, 1);
+    column.addLayout(line);
+    connect(field, &NumberField::valueEdited, this, [this] { refresh(); });
+    connect(field, &NumberField::unreadable, this, [this] { refresh(); });
+    return {field, unit};
+}
+
+void CurvePage::addSpeeds(QVBoxLayout& column) {
+    column.addWidget(new TextLabel(Role::heading, tr("Speeds to fly")));
+    figures_ = new FigureRow(4);
+    column.addWidget(figures_);
+    head_wind_ = addSpeedField(column, tr("Headwind"), "curveHeadWind");
+    head_wind_.field->setAccessibleName(tr("Headwind; negative for a tailwind"));
+    legs_ = addWords(column, Role::plain, "curveLegs");
+    ground_ = addSpeedField(column, tr("Wanted ground speed"), "wantedGroundSpeed");
+    go_ = addWords(column, Role::plain, "goOrNoGo");
+}
+
+void CurvePage::addMass(QVBoxLayout& column) {
+    column.addWidget(new TextLabel(Role::heading, tr("All-up mass")));
     mass_bar_ = new MassBar;
     mass_bar_->setObjectName(QStringLiteral("massBar"));
-    column->addWidget(mass_bar_);
-    column->addWidget(mass_);
-    column->addWidget(new Hairline(Qt::Horizontal));
-    column->addWidget(new TextLabel(Role::heading, tr("Fitted from its flights")));
-    fitted_ = new TextLabel(Role::plain);
-    fitted_->setObjectName(QStringLiteral("curveFitted"));
-    column->addWidget(fitted_);
+    column.addWidget(mass_bar_);
+    mass_ = addWords(column, Role::quiet, "curveMass");
+}
+
+void CurvePage::addFitted(QVBoxLayout& column) {
+    column.addWidget(new TextLabel(Role::heading, tr("Fitted from its flights")));
+    fitted_ = addWords(column, Role::plain, "curveFitted");
     auto* buttons = new QHBoxLayout;
     learn_ = new QPushButton(tr("Use this curve for the aircraft"));
     learn_->setObjectName(QStringLiteral("learnCurveButton"));
@@ -125,17 +127,8 @@ QWidget* CurvePage::makeReading() {
     connect(forget_, &QPushButton::clicked, &learning_, &session::LearningSession::forget);
     buttons->addWidget(forget_);
     buttons->addStretch(1);
-    column->addLayout(buttons);
-    unknown_ = new TextLabel(Role::quiet);
-    unknown_->setObjectName(QStringLiteral("curveUnknown"));
-    column->addWidget(unknown_);
-    column->addWidget(new Hairline(Qt::Horizontal));
-    column->addWidget(new TextLabel(Role::heading, tr("Ten-minute test flight")));
-    step_test_ = new TextLabel(Role::plain);
-    step_test_->setObjectName(QStringLiteral("stepTest"));
-    column->addWidget(step_test_);
-    column->addStretch(1);
-    return new ScrollColumn(inside);
+    column.addLayout(buttons);
+    unknown_ = addWords(column, Role::quiet, "curveUnknown");
 }
 
 void CurvePage::refresh() {
@@ -143,7 +136,7 @@ void CurvePage::refresh() {
     const bool any = with_.has_value();
     const auto& q = Look::instance().quantities();
     const auto notation = q.notation(Quantity::wind_speed);
-    wind_unit_->setWords(notation.unit);
+    head_wind_.unit->setWords(notation.unit);
     if (!any) {
         name_->setWords(tr("No aircraft is chosen"));
         sentence_->setWords(tr("Select an aircraft in the list; its curve starts from one cruise and improves with "
@@ -151,12 +144,12 @@ void CurvePage::refresh() {
         chart_->setShown(std::nullopt);
         return;
     }
-    for (NumberField* field : {head_wind_, ground_}) field->setUnit(notation.unit);
-    if (const auto typed = head_wind_->value()) {
+    for (NumberField* field : {head_wind_.field, ground_.field}) field->setUnit(notation.unit);
+    if (const auto typed = head_wind_.field->value()) {
         with_->question.head_wind_mps = *typed / notation.factor;
         with_->question.cross_wind_mps = 0.0;
-    } else if (!head_wind_->hasFocus()) {
-        head_wind_->setValue(with_->question.head_wind_mps * notation.factor, 1);
+    } else if (!head_wind_.field->hasFocus()) {
+        head_wind_.field->setValue(with_->question.head_wind_mps * notation.factor, 1);
     }
     name_->setWords(wording::title(with_->aircraft));
     showSpeeds(*with_);
@@ -201,10 +194,10 @@ void CurvePage::showSpeeds(const FlownWith& with) {
                         .arg(wording::legs_sentence(airframe::speeds_to_fly(with.aircraft, with.curve, home), q),
                              wording::circling_sentence(with.curve, with.question, at, q)));
     const auto speed = q.notation(Quantity::airspeed);
-    ground_unit_->setWords(speed.unit);
-    if (!ground_->value() && !ground_->hasFocus())
-        ground_->setValue(with.aircraft.cruise_airspeed_mps * speed.factor, speed.decimals);
-    const auto wanted = ground_->value();
+    ground_.unit->setWords(speed.unit);
+    if (!ground_.field->value() && !ground_.field->hasFocus())
+        ground_.field->setValue(with.aircraft.cruise_airspeed_mps * speed.factor, speed.decimals);
+    const auto wanted = ground_.field->value();
     go_->setWords(
         wanted && *wanted > 0.0
             ? wording::go_sentence(

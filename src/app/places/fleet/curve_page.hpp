@@ -3,8 +3,10 @@
 #include <QWidget>
 
 #include "app/places/fleet/flown_with.hpp"
+#include "app/widgets/text_labels.hpp"
 
 class QPushButton;
+class QVBoxLayout;
 
 namespace sobremesa::app {
 
@@ -12,7 +14,6 @@ class CurveChart;
 class FigureRow;
 class MassBar;
 class NumberField;
-class TextLabel;
 
 /// The power curve of an aircraft: what its flights drew, the speeds to fly in today's wind, the price of hurry,
 /// and how to get to know it better. With nothing but a cruise it is physics with a wide band, and says so.
@@ -23,8 +24,20 @@ public:
     CurveChart& chart() { return *chart_; }
 
 private:
+    using Role = TextLabel::Role;
+    struct SpeedField {
+        NumberField* field = nullptr;
+        TextLabel* unit = nullptr;
+    };
+
     QWidget* makeChart();
     QWidget* makeReading();
+    TextLabel* addWords(QVBoxLayout& column, Role role, const char* name);
+    /// A line with a speed to type and its unit.
+    SpeedField addSpeedField(QVBoxLayout& column, const QString& label, const char* name);
+    void addSpeeds(QVBoxLayout& column);
+    void addMass(QVBoxLayout& column);
+    void addFitted(QVBoxLayout& column);
     void refresh();
     void showSpeeds(const FlownWith& with);
     void showLearned(const FlownWith& with);
@@ -38,11 +51,9 @@ private:
     FigureRow* figures_;
     CurveChart* chart_;
     TextLabel* price_;
-    NumberField* head_wind_;
-    TextLabel* wind_unit_;
+    SpeedField head_wind_;
     TextLabel* legs_;
-    NumberField* ground_;
-    TextLabel* ground_unit_;
+    SpeedField ground_;
     TextLabel* go_;
     MassBar* mass_bar_;
     TextLabel* mass_;
