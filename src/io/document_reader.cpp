@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
 #include <numeric>
 #include <utility>
 
@@ -13,23 +14,58 @@ namespace sobremesa::io {
 using nlohmann::json;
 using units::ErrorCode;
 
-units::Result<json> parse_json(const std::string& text, const std::string& file) {
-    constexpr std::size_t deepest = 64;
+namespace {
+
+/// Whether more brackets than that stand open anywhere in the text.
+bool nested_deeper(std::string_view text, std::size_t most) {
     std::size_t depth = 0;
-    bool too_deep = false;
-    // The parser recurses nowhere, but a tree of a million levels would when it is destroyed.
-    const auto watch = [&](int, json::parse_event_t event, json&) {
-        if (event == json::parse_event_t::object_start || event == json::parse_event_t::array_start) ++depth;
-        if (event == json::parse_event_t::object_end || event == json::parse_event_t::array_end) --depth;
-        if (depth > deepest) too_deep = true;
-        return !too_deep;
-    };
+    bool quoted = false;
+    for (std::size_t i = 0; i < text.size(); ++i) {
+        const char c = text[i];
+        if (quoted) {
+            if (c == '\\') ++i;
+            if (c == '"') quoted = false;
+        } else if (c == '"') {
+            quoted = true;
+        } else if (c == '{' || c == '[') {
+            if (++depth > most) return true;
+        } else if ((c == '}' || c == ']') && depth > 0) {
+            --depth;
+        }
+    }
+    return false;
+}
+
+/// A key as it may stand in a document.
+struct KeyForms {
+    /// Without its unit.
+    std::string bare;
+    std::vector<OtherKey> in_other_units;
+};
+
+/// @param key  one of the program's own, of which there are few: each is taken apart once a thread
+const KeyForms& forms_of(const char* key) {
+    thread_local std::map<std::string, KeyForms, std::less<>> known;
+    const auto found = known.find(std::string_view(key));
+    if (found != known.end()) return found->second;
+    std::string_view words = without_unit(key);
+    for (const std::string_view unit : {"_deg", "_dbm", "_wh"}) {
+        if (words.ends_with(unit)) words.remove_suffix(unit.size());
+    }
+    return known.emplace(key, KeyForms{std::string(words), keys_in_other_units(key)}).first->second;
+}
+
+} // namespace
+
+units::Result<json> parse_json(const std::string& text, const std::string& file) {
     units::Where where;
     where.file = file;
-    try {
-        json tree = json::parse(text, watch);
-        if (!too_deep) return tree;
+    // The parser recurses nowhere, but a tree of a million levels would when it is destroyed.
+    constexpr std::size_t deepest = 64;
+    if (nested_deeper(text, deepest))
         return units::failure(ErrorCode::json_syntax, where, {{"reason", std::string("nested too deeply")}});
+    try {
+        return json::parse(text);
     } catch (const json::exception& trouble) {
         std::size_t byte = 0;
         if (const auto* syntax = dynamic_cast<const json::parse_error*>(&trouble)) byte = syntax->byte;
@@ -192,27 +228,15 @@ bool DocumentReader::contains(std::string_view key) const {
     return found != object_.end() && !found->is_null();
 }
 
-namespace {
-
-std::string bare_key(const char* key) {
-    std::string_view words = without_unit(key);
-    for (const std::string_view unit : {"_deg", "_dbm", "_wh"}) {
-        if (words.ends_with(unit)) words.remove_suffix(unit.size());
-    }
-    return std::string(words);
-}
-
-} // namespace
-
 std::string DocumentReader::key_of_text(const char* key) const {
-    const std::string bare = bare_key(key);
+    const std::string& bare = forms_of(key).bare;
     if (bare == key || contains(key) || !contains(bare)) return key;
     const json& value = object_.at(bare);
     return value.is_string() && says_unit(value.get_ref<const std::string&>()) ? bare : key;
 }
 
 void DocumentReader::refuse_without_unit(const char* key) {
-    const std::string bare = bare_key(key);
+    const std::string& bare = forms_of(key).bare;
     if (bare == key || !contains(bare)) return;
     const json& value = object_.at(bare);
     if (!value.is_number() && !value.is_string()) return;
@@ -228,7 +252,7 @@ void DocumentReader::refuse_without_unit(const char* key) {
 
 bool DocumentReader::has(const char* key) const {
     if (contains(key_of_text(key))) return true;
-    const auto others = keys_in_other_units(key);
+    const auto& others = forms_of(key).in_other_units;
     return std::any_of(others.begin(), others.end(), [&](const OtherKey& other) { return contains(other.key); });
 }
 
@@ -242,12 +266,12 @@ std::optional<double> DocumentReader::number(const char* key) {
     asked_.insert(key);
     std::string given = key;
     OtherKey unit;
-    for (OtherKey& other : keys_in_other_units(key)) {
+    for (const OtherKey& other : forms_of(key).in_other_units) {
         if (!contains(other.key)) continue;
         if (value) fail(ErrorCode::values_conflict, "", {{"fields", given + ", " + other.key}});
         given = other.key;
         value = find(given.c_str());
-        unit = std::move(other);
+        unit = other;
     }
     if (!value) {
         refuse_without_unit(key);

@@ -34,10 +34,7 @@ bool begun_short(const book::KeptFlight& kept, const telemetry::LogSummary& summ
 CalibrationSession::CalibrationSession(Workspace& workspace, QObject* parent)
     : QObject(parent), workspace_(workspace) {
     for (auto signal : {&Workspace::flightsChanged, &Workspace::aircraftChanged}) {
-        connect(&workspace_, signal, this, [this] {
-            gather();
-            emit changed();
-        });
+        connect(&workspace_, signal, this, &CalibrationSession::follow);
     }
     connect(&workspace_, &Workspace::bookOpened, this, [this] {
         aircraft_.reset();
@@ -45,10 +42,24 @@ CalibrationSession::CalibrationSession(Workspace& workspace, QObject* parent)
         by_hand_.clear();
         left_out_.clear();
         taken_anyway_.clear();
-        gather();
-        emit changed();
+        follow();
     });
     gather();
+}
+
+void CalibrationSession::follow() {
+    due_ = !watched_;
+    if (due_) {
+        if (aircraft_ && !workspace_.library().aircraft.contains(*aircraft_)) aircraft_.reset();
+        return;
+    }
+    gather();
+    emit changed();
+}
+
+void CalibrationSession::watch(bool watched) {
+    watched_ = watched;
+    if (watched_ && due_) follow();
 }
 
 std::vector<Id> CalibrationSession::aircraft() const {

@@ -32,6 +32,8 @@ public:
     explicit CalibrationSession(Workspace& workspace, QObject* parent = nullptr);
 
     const Workspace& workspace() const { return workspace_; }
+    /// Whether anybody looks: until then what changes is not worked out. At first somebody does.
+    void watch(bool watched);
     /// Aircraft with flights, those that fly first.
     std::vector<Id> aircraft() const;
     std::optional<Id> chosen() const { return aircraft_; }
@@ -70,12 +72,15 @@ signals:
 
 private:
     void gather();
+    void follow();
     void workOutTogether();
     std::optional<Id> most_recharged(const std::vector<Id>& aircraft) const;
 
     Workspace& workspace_;
     std::optional<Id> aircraft_;
     bool picked_ = false;
+    bool watched_ = true;
+    bool due_ = false;
     std::vector<CalibrationFlight> flights_;
     std::vector<CalibrationFlight> by_hand_;
     std::set<Id> left_out_;

@@ -3,9 +3,11 @@
 #include <algorithm>
 
 #include "core/telemetry/rescale.hpp"
+#include "io/all_cores.hpp"
 #include "io/kept_documents.hpp"
 #include "io/plan_document.hpp"
 #include "io/text_number.hpp"
+#include "session/figures_reading.hpp"
 
 namespace sobremesa::session {
 
@@ -94,7 +96,8 @@ EditKind kind_of_change(const mission::PlanRequest& before, const mission::PlanR
     return EditKind::change_plan;
 }
 
-Workspace::Workspace(PlanSession& plan_session, QObject* parent) : QObject(parent), plan_session_(plan_session) {
+Workspace::Workspace(PlanSession& plan_session, QObject* parent)
+    : QObject(parent), plan_session_(plan_session), reading_(std::make_unique<FiguresReading>()) {
     flush_due_.setSingleShot(true);
     flush_due_.setInterval(flush_ms);
     connect(&flush_due_, &QTimer::timeout, this, &Workspace::flush);
@@ -115,7 +118,7 @@ units::Result<void> Workspace::openBook(const QString& path, const logbook::Book
     leaveBook();
     auto contents = worker_.open(path.toStdString(), options);
     if (!contents) return tl::unexpected(contents.error());
-    takeIn(*contents);
+    takeIn(std::move(*contents));
     return {};
 }
 
@@ -126,6 +129,7 @@ void Workspace::withoutBook() {
 }
 
 void Workspace::clear() {
+    reading_->stop();
     library_ = {};
     summaries_.clear();
     bills_.clear();
@@ -137,9 +141,10 @@ void Workspace::clear() {
     flush_due_.stop();
 }
 
-void Workspace::takeIn(const logbook::BookContents& contents) {
+void Workspace::takeIn(logbook::BookContents contents) {
     clear();
     std::optional<Id> open;
+    std::vector<const logbook::Record*> flights;
     for (const logbook::Record& record : contents.records) {
         last_id_ = std::max(last_id_, record.id);
         if (record.kind == Kind::workspace) {
@@ -148,17 +153,31 @@ void Workspace::takeIn(const logbook::BookContents& contents) {
             if (id > 0) open = id;
             continue;
         }
+        if (record.kind == Kind::flight) {
+            flights.push_back(&record);
+            continue;
+        }
         apply({record.kind, record.id, std::nullopt, record.document}, true);
     }
+    takeInFlights(flights);
     last_id_ = std::max(last_id_, contents.last_id);
-    for (const auto& figures : contents.figures) {
-        // Figures of another log, or by another version of the model, are worked out anew.
-        if (figures.made_from != madeFrom(figures.flight_id)) continue;
-        auto kept = io::figures_from_json(figures.document, "logbook");
-        if (!kept) continue;
-        summaries_.insert_or_assign(figures.flight_id, std::move(kept->summary));
-        if (kept->bill) bills_.insert_or_assign(figures.flight_id, std::move(*kept->bill));
-    }
+    // Figures of another log, or by another version of the model, are worked out anew.
+    std::erase_if(contents.figures, [this](const logbook::Figures& figures) {
+        return figures.made_from != madeFrom(figures.flight_id);
+    });
+    const auto read = [this] {
+        QMetaObject::invokeMethod(
+            this,
+            [this] {
+                takeFigures();
+                emit figuresRead();
+            },
+            Qt::QueuedConnection);
+    };
+    if (contents.figures.empty())
+        read();
+    else
+        reading_->start(std::move(contents.figures), read);
     logs_ = contents.logs;
     edits_ = contents.edits;
     done_ = std::size_t(std::count_if(edits_.begin(), edits_.end(), [](const Edit& e) { return !e.undone; }));
@@ -174,6 +193,41 @@ void Workspace::takeIn(const logbook::BookContents& contents) {
     emit historyChanged();
     emit openPlanChanged();
     showOpenPlan();
+}
+
+/// There may be a thousand of them: read on all cores.
+void Workspace::takeInFlights(const std::vector<const logbook::Record*>& records) {
+    std::vector<std::optional<units::Result<book::KeptFlight>>> read(records.size());
+    io::on_all_cores(records.size(),
+                     [&](std::size_t i) { read[i] = io::kept_flight_from_json(records[i]->document, "logbook"); });
+    for (std::size_t i = 0; i < records.size(); ++i) {
+        const Id id = records[i]->id;
+        if (*read[i]) {
+            library_.flights.insert_or_assign(id, std::move(**read[i]));
+            sumUpByHand(id);
+        } else {
+            emit unreadable(damaged_record(Kind::flight, id, read[i]->error()));
+        }
+    }
+}
+
+/// Everybody who asks for figures comes by here first, so that nobody sees them in part.
+void Workspace::takeFigures() const {
+    if (!reading_->isPending()) return;
+    for (auto& [flight_id, kept] : reading_->take()) {
+        summaries_.insert_or_assign(flight_id, std::move(kept.summary));
+        if (kept.bill) bills_.insert_or_assign(flight_id, std::move(*kept.bill));
+    }
+}
+
+const std::map<Id, telemetry::LogSummary>& Workspace::summaries() const {
+    takeFigures();
+    return summaries_;
+}
+
+const std::map<Id, debrief::KeptBill>& Workspace::bills() const {
+    takeFigures();
+    return bills_;
 }
 
 bool Workspace::apply(const RecordChange& change, bool forward) {
@@ -209,13 +263,14 @@ void Workspace::sumUpByHand(Id flight_id) {
     const auto found = library_.flights.find(flight_id);
     if (found == library_.flights.end() || found->second.log_id || !found->second.by_hand) return;
     const auto& flight = found->second;
+    takeFigures();
     summaries_.insert_or_assign(flight_id,
                                 book::summary_by_hand(*flight.by_hand, flight.flown.pack, flight.recharged_ah));
 }
 
 /// Figures follow a calibration, and its undoing, without reading the log again.
 void Workspace::rescale(Id flight_id, double before) {
-    const auto summary = summaries_.find(flight_id);
+    const auto summary = summaries().find(flight_id);
     if (summary == summaries_.end() || !library_.flights.contains(flight_id)) return;
     const double now = current_factor(flight_id);
     if (now != before) keepSummary(flight_id, telemetry::rescaled(summary->second, now / before));
@@ -585,6 +640,7 @@ void Workspace::choosePlanPack(Id pack_id) {
 // ---- figures
 
 std::vector<book::FlightFigures> Workspace::figures() const {
+    takeFigures();
     std::vector<book::FlightFigures> figures;
     for (const auto& [id, flight] : library_.flights) {
         const auto found = summaries_.find(id);
@@ -627,12 +683,13 @@ void Workspace::keepSummary(Id flight_id, const telemetry::LogSummary& summary) 
     telemetry::LogSummary kept = summary;
     kept.track = {};
     kept.diagnostics.clear();
+    takeFigures();
     summaries_.insert_or_assign(flight_id, kept);
     writeFigures(flight_id);
 }
 
 void Workspace::setBill(Id flight_id, const debrief::KeptBill& bill) {
-    const auto known = bills_.find(flight_id);
+    const auto known = bills().find(flight_id);
     if (!summaries_.contains(flight_id) || (known != bills_.end() && known->second == bill)) return;
     bills_.insert_or_assign(flight_id, bill);
     writeFigures(flight_id);
@@ -650,7 +707,7 @@ void Workspace::writeFigures(Id flight_id) {
 std::vector<Id> Workspace::unread() const {
     std::vector<Id> ids;
     for (const auto& [id, flight] : library_.flights) {
-        if (flight.log_id && !summaries_.contains(id)) ids.push_back(id);
+        if (flight.log_id && !summaries().contains(id)) ids.push_back(id);
     }
     return ids;
 }

@@ -18,6 +18,7 @@
 namespace sobremesa::session {
 
 using book::Id;
+class FiguresReading;
 
 /// What the logbook keeps, in memory, typed.
 struct Library {
@@ -48,7 +49,7 @@ public:
     const Library& library() const { return library_; }
     /// Flights with their figures, in the order of their numbers; those whose log was not read yet have none.
     std::vector<book::FlightFigures> figures() const;
-    const std::map<Id, telemetry::LogSummary>& summaries() const { return summaries_; }
+    const std::map<Id, telemetry::LogSummary>& summaries() const;
     const std::vector<logbook::StoredLog>& logs() const { return logs_; }
 
     // Edits. Each returns the number of the record it is about; what cannot be is returned as what is wrong.
@@ -93,7 +94,7 @@ public:
     void setSummary(Id flight_id, const telemetry::LogSummary& summary);
     void setSummaries(const std::vector<std::pair<Id, telemetry::LogSummary>>& summaries);
     /// The bills that were made out, of whatever they were made from.
-    const std::map<Id, debrief::KeptBill>& bills() const { return bills_; }
+    const std::map<Id, debrief::KeptBill>& bills() const;
     /// Kept with the flight's figures; nothing where it has none.
     void setBill(Id flight_id, const debrief::KeptBill& bill);
     /// Flights whose log has no figures, or none by this version.
@@ -115,13 +116,18 @@ signals:
     void openPlanChanged();
     void historyChanged();
     void bookOpened();
+    /// The figures that the opened book keeps are in memory, in a while after `bookOpened`; whoever asks for
+    /// figures earlier waits for them.
+    void figuresRead();
     /// The open book is about to be closed; what is asked of it now is still done.
     void bookClosing();
     /// A record that cannot be read; it is left in the book as it is.
     void unreadable(const units::Error& error);
 
 private:
-    void takeIn(const logbook::BookContents& contents);
+    void takeIn(logbook::BookContents contents);
+    void takeInFlights(const std::vector<const logbook::Record*>& records);
+    void takeFigures() const;
     bool apply(const logbook::RecordChange& change, bool forward);
     double current_factor(Id flight_id) const;
     void rescale(Id flight_id, double before);
@@ -140,8 +146,10 @@ private:
     PlanSession& plan_session_;
     LogbookWorker worker_;
     Library library_;
-    std::map<Id, telemetry::LogSummary> summaries_;
-    std::map<Id, debrief::KeptBill> bills_;
+    /// What the book keeps of its flights' figures, until it is in the next two.
+    std::unique_ptr<FiguresReading> reading_;
+    mutable std::map<Id, telemetry::LogSummary> summaries_;
+    mutable std::map<Id, debrief::KeptBill> bills_;
     std::vector<logbook::StoredLog> logs_;
     /// Worked out when asked for, until the flights or packs change.
     mutable std::map<Id, book::PackUse> pack_use_;

@@ -11,6 +11,9 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+#include "core/airframe/known_cruise.hpp"
+#include "core/airframe/speeds_to_fly.hpp"
+#include "core/matching/what_if.hpp"
 #include "core/mission/bail_out.hpp"
 #include "core/mission/differences.hpp"
 #include "core/mission/explain.hpp"
@@ -38,6 +41,37 @@ constexpr int crafts = 6;
 constexpr int builds = 24;
 
 using Answers = tests::ToldAnswers;
+
+json explained(const std::optional<units::Explanation>& why);
+
+/// The speeds to fly and a change of the aircraft, with what they are explained by.
+void addSpeeds(Answers& answers, const mission::PlanRequest& request, int number) {
+    const auto curve =
+        airframe::curve_of_known_cruise(request.aircraft, request.aircraft.mass_kg + request.pack.mass_kg);
+    const auto as = matching::flown_as(request);
+    const auto before = matching::outcome_of(request.aircraft, curve, as);
+    if (!before) return;
+    const auto question = matching::speed_question(as, *before);
+    const auto speeds = airframe::speeds_to_fly(request.aircraft, curve, question);
+    for (const auto& [name, speed, quantity] :
+         {std::tuple{"endurance", speeds.endurance, units::Quantity::best_endurance_speed},
+          {"range", speeds.range, units::Quantity::best_range_speed},
+          {"fastest", speeds.fastest, units::Quantity::fastest_speed}}) {
+        if (speed) answers.add("why-speeds", {{name, explained(airframe::explain(*speed, quantity, question))}});
+    }
+    answers.add("why-stall", explained(airframe::explain_stall(request.aircraft, question)));
+    matching::Change change;
+    change.extra_mass_kg = 0.02 * (1 + number % 7);
+    if (number % 2 == 0) change.extra_electronics_w = 1.5;
+    if (number % 3 == 0) change.temperature_c = request.weather.temperature_c - 6.0;
+    const auto after = matching::outcome_of(request.aircraft, curve, as, change);
+    if (!after) return;
+    json compared = json::array();
+    for (const auto& line : matching::compare_outcomes(*before, *after))
+        compared.push_back({explained(line.before), explained(line.after), line.ratio.value, line.ratio.sd,
+                            explained(line.ratio_explanation)});
+    answers.add("changed", compared);
+}
 
 json explained(const std::optional<units::Explanation>& why) {
     if (!why) return nullptr;
@@ -132,6 +166,7 @@ void DrawnAnswersTest::toPlans() {
                 landing.push_back({place.home, place.looked_at_m, parts});
             }
             answers.add("bail-outs", landing);
+            addSpeeds(answers, read->request, number);
             auto other = read->request;
             other.weather.temperature_c += 3.0;
             other.mission.height_m += 20.0;

@@ -273,6 +273,11 @@ void LiveFlightTest::aLaunchIsSeenWithinFourSeconds() {
     const auto after_s = airborne_after(flown);
     QVERIFY(after_s && *after_s >= 2 && *after_s <= 4);
     QVERIFY(!airborne_after(stepped));
+    // Watched from the middle of a flight on: half of the span that is looked at is enough.
+    watch::LiveFlight begun;
+    std::size_t rows = 2;
+    for (begun.update(path, 0, rows); !begun.now().airborne && rows < 20;) begun.update(path, 0, ++rows);
+    QCOMPARE(rows, std::size_t(2));
     // Two places in three quarters of a minute are no pace of a receiver, over which velocities would be drawn out.
     for (auto& column : stepped.columns) column.resize(std::min<std::size_t>(column.size(), 48));
     stepped.lines.resize(48);

@@ -73,6 +73,7 @@ private slots:
     void removingTheOpenPlanOpensAnother();
     void impossibleValuesChangeNothing();
     void theNextStartFindsTheWorkspaceAsItWas();
+    void figuresAreWholeForWhoeverAsks();
     void returnsAfterBeingKilled();
     void aFullDiskDelaysAndLosesNothing();
     void aReadOnlyBookIsShownAndSaidSo();
@@ -395,6 +396,65 @@ void WorkspaceTest::theNextStartFindsTheWorkspaceAsItWas() {
     // A number is never used twice, whatever was removed.
     const Id before = again.workspace.newId();
     QVERIFY(before > open + 1);
+}
+
+void WorkspaceTest::figuresAreWholeForWhoeverAsks() {
+    // More flights than are read in a moment, and two whose figures are of no use.
+    constexpr int flights = 200;
+    std::vector<Id> ids;
+    {
+        Laid laid(path_);
+        laid.workspace.beginWith(named_request("west"));
+        std::vector<logbook::RecordChange> changes;
+        std::vector<std::pair<Id, telemetry::LogSummary>> summaries;
+        for (int i = 0; i < flights; ++i) {
+            book::KeptFlight flight;
+            flight.name = "flight " + std::to_string(i);
+            flight.flown = laid.open();
+            flight.log_id = 1000 + i;
+            ids.push_back(laid.workspace.newId());
+            changes.push_back({Kind::flight, ids.back(), std::nullopt, io::json_from(flight)});
+            telemetry::LogSummary summary;
+            summary.duration_s = 600.0 + i;
+            summary.energy.charge_ah = units::Estimate{1.0 + 0.001 * i, 0.02};
+            if (i > 0) summaries.emplace_back(ids.back(), summary);
+        }
+        laid.workspace.make(EditKind::bring_in, "years", std::move(changes));
+        laid.workspace.setSummaries(summaries);
+        laid.workspace.settle();
+    }
+    {
+        auto book = logbook::Book::open(path_.toStdString());
+        QVERIFY(book);
+        auto figures = book->read()->figures;
+        auto damaged = std::find_if(figures.begin(), figures.end(),
+                                    [&](const auto& each) { return each.flight_id == ids[1]; });
+        QVERIFY(damaged != figures.end());
+        damaged->document = "{";
+        QVERIFY(book->put(*damaged));
+    }
+    Laid again(path_);
+    QSignalSpy read(&again.workspace, &Workspace::figuresRead);
+    // Before anything was told: nobody sees them in part.
+    QCOMPARE(again.workspace.unread(), std::vector<Id>({ids[0], ids[1]}));
+    QCOMPARE(again.workspace.summaries().size(), std::size_t(flights - 2));
+    for (int i = 2; i < flights; ++i)
+        QCOMPARE(again.workspace.summaries().at(ids[std::size_t(i)]).duration_s, 600.0 + i);
+    QTRY_COMPARE(read.count(), 1);
+    // What is set meanwhile is not overwritten by what was kept before.
+    Laid third(path_);
+    telemetry::LogSummary newer;
+    newer.duration_s = 1.0;
+    third.workspace.setSummary(ids[5], newer);
+    QSignalSpy later(&third.workspace, &Workspace::figuresRead);
+    QTRY_COMPARE(later.count(), 1);
+    QCOMPARE(third.workspace.summaries().at(ids[5]).duration_s, 1.0);
+    // Closed while it reads.
+    for (int i = 0; i < 5; ++i) {
+        Laid closed(path_);
+        closed.workspace.withoutBook();
+        QVERIFY(closed.workspace.summaries().empty());
+    }
 }
 
 int WorkspaceTest::editAndWait(const QString& path) {

@@ -343,6 +343,7 @@ void MainWindow::connectWorkspace() {
     });
     connect(&workspace_, &session::Workspace::openPlanChanged, this, [this] { showPlace(place()); });
     connect(&workspace_, &session::Workspace::bookOpened, this, &MainWindow::showStanding);
+    connect(&workspace_, &session::Workspace::figuresRead, this, &MainWindow::readUnread);
     connect(standing_, &StandingLine::wayOutWanted, this, &MainWindow::endLookingAround);
     connect(&workspace_, &session::Workspace::unreadable, this, &MainWindow::refuse);
     connect(&workspace_.worker(), &session::LogbookWorker::failed, this, [this](const units::Error& error) {

@@ -383,7 +383,6 @@ void MainWindow::openBookNow(const QString& path) {
     else if (path == session::default_book_path())
         settings_.remove(QStringLiteral("book"));
     sayBook();
-    readUnread();
 }
 
 void MainWindow::lookAround() {

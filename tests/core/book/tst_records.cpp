@@ -1,5 +1,6 @@
 #include <QTest>
 
+#include "core/book/by_hand.hpp"
 #include "core/book/records.hpp"
 #include "core/units/explanation.hpp"
 #include "support/compare.hpp"
@@ -34,7 +35,34 @@ private slots:
     void rechargeGoesBeforeCounting();
     void anotherPacksFlightsDoNotCount();
     void cyclesExplainThemselves();
+    void figuresByHandCarryTheirErrors();
 };
+
+void RecordsTest::figuresByHandCarryTheirErrors() {
+    // As documented: 7 % of a counter, 3 % of a charger and of a distance, 4 % more of the volts.
+    battery::Pack pack;
+    pack.chemistry = battery::Chemistry::li_ion;
+    pack.series = 4;
+    const double volts = book::usual_voltage_v(pack);
+    QVERIFY(volts > 13.6 && volts < 15.2);
+    book::HandFigures hand;
+    hand.duration_s = 1800.0;
+    hand.ground_m = 20000.0;
+    hand.charge_ah = 2.0;
+    const auto counted = book::summary_by_hand(hand, pack, 2.2);
+    VERIFY_NEAR(counted.energy.charge_ah->value, 2.0, 1e-12);
+    VERIFY_NEAR(counted.energy.charge_ah->sd, 0.07 * 2.0, 1e-12);
+    VERIFY_NEAR(counted.energy.energy_wh->value, 2.0 * volts, 1e-9);
+    VERIFY_NEAR(counted.energy.energy_wh->sd, 2.0 * volts * std::hypot(0.07, 0.04), 1e-9);
+    VERIFY_NEAR(counted.distance.ground_m->sd, 0.03 * 20000.0, 1e-9);
+    VERIFY_NEAR(counted.energy_wh_per_m->sd,
+                counted.energy_wh_per_m->value * std::hypot(std::hypot(0.07, 0.04), 0.03), 1e-12);
+    VERIFY_NEAR(*counted.energy.mean_power_w, 4.0 * volts, 1e-9);
+    hand.charge_ah.reset();
+    const auto recharged = book::summary_by_hand(hand, pack, 2.2);
+    VERIFY_NEAR(recharged.energy.charge_ah->value, 2.2, 1e-12);
+    VERIFY_NEAR(recharged.energy.charge_ah->sd, 0.03 * 2.2, 1e-12);
+}
 
 void RecordsTest::noFlightsHaveNoBests() {
     const auto bests = book::personal_bests({});

@@ -88,6 +88,7 @@ private slots:
     void moreUsedMeansLessFurther();
     void turnRulesTurnWhereTheirRuleIsMet();
     void aTurnRuleThatIsNeverMetSaysSo();
+    void thePowerOfAPackIsWhatIsKnownBest();
     void whatIsLeftNeedsNoVolts();
     void withoutPlacesTheDrawTellsTheFlight();
     void consumptionIsThatOfTheWayThatIsKnown();
@@ -206,6 +207,24 @@ void FlightReportTest::aTurnRuleThatIsNeverMetSaysSo() {
     QVERIFY(!known.turns.empty());
     QVERIFY(std::none_of(known.turns.begin(), known.turns.end(), [](const auto& t) { return t.reached; }));
     QVERIFY(flight_report(log, tests::sample_request(), false).turns.empty());
+}
+
+void FlightReportTest::thePowerOfAPackIsWhatIsKnownBest() {
+    auto flown = flown_by(scenario());
+    flown.aircraft.cruise_power_w = 90.0;
+    telemetry::LogSummary summary;
+    summary.energy.mean_power_w = 70.0;
+    summary.energy.mean_current_a = 4.0;
+    const double mean_v = battery::mean_open_circuit_cell_v(flown.pack.chemistry) * flown.pack.series;
+    const auto power_w = [&] { return debrief::power_of_pack_w(summary, flown.aircraft, flown.pack); };
+    VERIFY_NEAR(power_w(), 70.0, 1e-9);
+    summary.energy.mean_power_w.reset();
+    VERIFY_NEAR(power_w(), 4.0 * mean_v, 1e-9);
+    summary.energy.mean_current_a = 0.0;
+    VERIFY_NEAR(power_w(), 90.0, 1e-9);
+    // Nothing is known: half its capacity an hour, as long-range packs are flown.
+    flown.aircraft.cruise_power_w = 0.0;
+    VERIFY_NEAR(power_w(), 0.5 * battery::rated_charge_ah(flown.pack) * mean_v, 1e-9);
 }
 
 void FlightReportTest::whatIsLeftNeedsNoVolts() {

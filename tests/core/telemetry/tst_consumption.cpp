@@ -45,6 +45,7 @@ private slots:
     void missingVoltsAreBridged();
     void aMissingCurrentIsTheCounters();
     void powerIsEnough();
+    void voltsOfPowerBeginAtTheFirstRow();
     void aCellsVoltsAreEnough();
     void countedEnergyIsEnough();
     void peaksAreFound();
@@ -209,6 +210,16 @@ void ConsumptionTest::powerIsEnough() {
     raw[Channel::voltage_v].clear();
     VERIFY_NEAR(summary_of(raw).energy.energy_wh->value, 80.0 / 6.0, 1e-9);
     QVERIFY(!charge_used_ah(summary_of(raw)).has_value());
+}
+
+void ConsumptionTest::voltsOfPowerBeginAtTheFirstRow() {
+    // Watts alone in the first row: what was drawn there is their mean with the next.
+    auto log = made_log();
+    for (double v : log[Channel::voltage_v]) log[Channel::power_w].push_back(5.0 * v);
+    log[Channel::power_w].front() = 5.0 * 15.2;
+    log[Channel::voltage_v].clear();
+    const LogSummary s = summary_of(log);
+    VERIFY_NEAR(s.energy.energy_wh->value, (80.0 * 600.0 - 0.5 * 0.8 * 5.0) / 3600.0, 1e-9);
 }
 
 /// A wattmeter's log: volts, and what it counted in watt-hours.

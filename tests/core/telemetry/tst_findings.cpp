@@ -147,6 +147,7 @@ private slots:
     void sagIsTheResistance();
     void steadyCurrentShowsNoSag();
     void measuredSagReplacesTheLabel();
+    void anotherWindInTheLogIsNamed();
     void everyFindingSaysWhy();
     void brokenLogsGiveNothing();
 };
@@ -162,6 +163,38 @@ void FindingsTest::circlesGiveTheWindExactly() {
     VERIFY_NEAR(found.wind.from_deg.value, 323.13, 0.5); // to 3 east, 4 south: from north-west
     VERIFY_NEAR(found.wind.airspeed_mps.value, 14.0, 0.05);
     VERIFY_NEAR(found.wind.turned_deg, 760.0, 80.0);
+}
+
+void FindingsTest::anotherWindInTheLogIsNamed() {
+    // 5 m/s from 323° by the circles; the aircraft's own estimate agrees, is off by more than its error, or is not
+    // there for a while.
+    const auto said = [](double speed_mps, double from_deg) -> std::optional<units::Diagnostic> {
+        auto log = flown_log(
+            200, steered([](int t) { return 4.0 * t; }), [](int) { return 60.0; }, [](int) { return 5.0; });
+        for (int t = 0; t < 200; ++t) {
+            log[Channel::wind_speed_mps].push_back(t < 40 ? missing_value : speed_mps);
+            log[Channel::wind_from_deg].push_back(from_deg);
+        }
+        const auto found = findings_of(std::move(log));
+        for (const auto& one : found.diagnostics) {
+            if (one.code == units::DiagnosticCode::wind_disagrees_with_log) return one;
+        }
+        return std::nullopt;
+    };
+    QVERIFY(!said(5.0, 323.0));
+    QVERIFY(!said(6.8, 323.0));
+    QVERIFY(said(7.3, 323.0));
+    const auto other = said(4.0, 150.0);
+    QVERIFY(other);
+    const auto figure = [&](const char* name) {
+        for (const auto& p : other->parameters)
+            if (p.name == name) return std::get<double>(p.value);
+        return std::nan("");
+    };
+    VERIFY_NEAR(figure("log_mps"), 4.0, 1e-9);
+    VERIFY_NEAR(figure("log_from_deg"), 150.0, 1e-9);
+    VERIFY_NEAR(figure("found_mps"), 5.0, 0.02);
+    VERIFY_NEAR(figure("found_from_deg"), 323.13, 0.5);
 }
 
 void FindingsTest::headingsGiveItWithoutTurning() {

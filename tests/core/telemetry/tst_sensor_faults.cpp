@@ -449,6 +449,10 @@ void SensorFaultsTest::classesHaveRoundBounds() {
     for (int i = 0; i < 1000; ++i) speeds.push_back(10.0 + 0.01 * i);
     for (const double bound : telemetry::classes_of(speeds, 5, 3.6).bounds)
         VERIFY_NEAR(std::remainder(3.6 * bound, 10.0), 0.0, 1e-9);
+    // A whole number of round steps is taken as it is.
+    std::vector<double> steps;
+    for (int i = 0; i < 300; ++i) steps.push_back(double(i % 6)); // 0 … 5
+    QCOMPARE(telemetry::classes_of(steps, 5).bounds, std::vector<double>({1.0, 2.0, 3.0, 4.0}));
     // What never changes has nothing to be told apart.
     QVERIFY(telemetry::classes_of(std::vector<double>(50, 3.0), 5).bounds.empty());
 }

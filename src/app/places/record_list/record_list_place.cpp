@@ -219,6 +219,18 @@ void RecordListPlace::resizeEvent(QResizeEvent* event) {
     givePictureRoom();
 }
 
+/// What nobody looks at is made when somebody does: with a thousand flights the figures take longer than the
+/// window.
+bool RecordListPlace::seen() {
+    if (!isVisible()) due_ = true;
+    return isVisible();
+}
+
+void RecordListPlace::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    if (due_) refresh();
+}
+
 std::optional<Id> RecordListPlace::chosen() const {
     const QModelIndex at = filter_->mapToSource(table_->currentIndex());
     return at.isValid() ? std::optional(model_->idAt(at.row())) : std::nullopt;
@@ -232,10 +244,11 @@ void RecordListPlace::choose(Id id) {
 }
 
 void RecordListPlace::refresh() {
+    due_ = false;
     const auto before = shown_;
     model_->refresh();
     pages_->setCurrentIndex(model_->rowCount() == 0 ? 0 : 1);
-    if (model_->rowCount() > 0) table_->fitUnlessMoved();
+    if (model_->rowCount() > 0 && seen()) table_->fitUnlessMoved();
     // Only where it has moved: setting the current cell closes an editor, and one may be handing in its text just
     // now.
     if (before && chosen() != before) choose(*before);
@@ -245,6 +258,7 @@ void RecordListPlace::refresh() {
 }
 
 void RecordListPlace::showCount() {
+    if (!seen()) return;
     int retired = 0;
     for (int row = 0; row < model_->rowCount(); ++row) retired += record_list_.retired(model_->idAt(row)) ? 1 : 0;
     const int flown = model_->rowCount() - retired;
@@ -256,6 +270,7 @@ void RecordListPlace::showCount() {
 }
 
 void RecordListPlace::showChosen() {
+    if (!seen()) return;
     const auto id = chosen();
     for (QPushButton* button : {duplicate_, retire_, remove_}) button->setEnabled(id.has_value());
     details_inside_->setEnabled(id.has_value());

@@ -44,6 +44,7 @@ public:
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
+    void showEvent(QShowEvent* event) override;
 
 signals:
     /// To be said to the pilot.
@@ -60,6 +61,7 @@ private:
     void clearForms();
     void showCount();
     void givePictureRoom();
+    bool seen();
 
     RecordList record_list_;
     RecordListModel* model_;
@@ -88,6 +90,8 @@ private:
     std::vector<std::string> open_fields_;
     /// A form is handing in what was typed: it must not be made anew under its own feet.
     bool handing_in_ = false;
+    /// Something changed while nobody looked.
+    bool due_ = false;
     std::optional<Id> shown_;
     FigureRow* figures_;
     QPlainTextEdit* note_;

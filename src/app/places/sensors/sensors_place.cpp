@@ -51,8 +51,11 @@ SensorsPlace::SensorsPlace(session::Workspace& workspace, QWidget* parent)
     setObjectName(QStringLiteral("sensorsPlace"));
     pages_->addWidget(makeEmpty());
     pages_->addWidget(new Fold({tr("Scale"), makeAnswer(), 7}, {tr("Recharged flights"), makeEvidence(), 8}));
+    session_.watch(false);
     connect(&session_, &session::CalibrationSession::changed, this, &SensorsPlace::refresh);
-    connect(&Look::instance(), &Look::changed, this, &SensorsPlace::refresh);
+    connect(&Look::instance(), &Look::changed, this, [this] {
+        if (isVisible()) refresh();
+    });
     refresh();
 }
 
@@ -286,6 +289,17 @@ QWidget* SensorsPlace::makeEvidence() {
     column->addWidget(pair_trouble_);
     inside->setMinimumWidth(look.scaled(340));
     return inside;
+}
+
+void SensorsPlace::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    session_.watch(true);
+    refresh();
+}
+
+void SensorsPlace::hideEvent(QHideEvent* event) {
+    QWidget::hideEvent(event);
+    session_.watch(false);
 }
 
 void SensorsPlace::refresh() {

@@ -28,6 +28,10 @@ public:
 signals:
     void said(const QString& words);
 
+protected:
+    void showEvent(QShowEvent* event) override;
+    void hideEvent(QHideEvent* event) override;
+
 private:
     QWidget* makeEmpty();
     QWidget* makeAnswer();
