@@ -270,6 +270,131 @@ mission::PlanRequest as_far_as_flown(mission::PlanRequest set, const telemetry::
     return set;
 }
 
+namespace {
+
+/// Without it no track of airspeeds can be flown again.
+bool wind_is_told(const telemetry::WindEstimate& wind) {
+    using Knowledge = telemetry::WindKnowledge;
+    return wind.knowledge != Knowledge::no_position && wind.knowledge != Knowledge::too_short &&
+           wind.knowledge != Knowledge::hardly_moved && wind.knowledge != Knowledge::speed_held;
+}
+
+/// Of the current sensor, reading over truth.
+units::Estimate gain_of(const telemetry::LogSummary& summary, const BillQuestion& question, double flown_ah) {
+    units::Estimate gain{1.0, uncalibrated_gain_sd};
+    if (question.current_gain) gain = *question.current_gain;
+    if (question.recharged_ah && *question.recharged_ah > 0.0) {
+        // The charger puts back what was used before the log began, too.
+        const auto whole = telemetry::charge_used_ah(summary);
+        const double reads = (whole ? whole->value : flown_ah) / *question.recharged_ah;
+        gain = {reads, charger_sd * reads};
+    }
+    return gain;
+}
+
+/// A bill while it is made out.
+class Bookkeeping {
+public:
+    Bookkeeping(const mission::Plan& plan, const Track& track, const BillSums& flown)
+        : plan_(plan), track_(track), energy_(all_put_in + 1) {
+        bill_.forecast = forecast_of(plan);
+        bill_.forecast.ah = charge_of(plan, bill_.forecast.wh);
+        bill_.flown = flown;
+        for (std::size_t i = 0; i < bill_causes; ++i) bill_.rows.push_back({BillCause(i), {}, 0.0, 0.0});
+        // Blocks leave out what no position tells of; the way is that of the log.
+        scale_ = bill_.flown.distance_m / track.ground_m();
+        for (unsigned set = 0; set <= all_put_in; ++set) energy_[set] = scale_ * track.energy_wh({set});
+    }
+
+    /// The mean over all orders in which a cause can be put in. Shapley's weights: |S|!·(n − |S| − 1)!/n!.
+    void put_in_one_by_one() {
+        const auto n = int(put_in.size());
+        for (std::size_t k = 0; k < put_in.size(); ++k) {
+            const unsigned own = 1U << k;
+            BillRow& r = row(put_in[k]);
+            for (unsigned set = 0; set <= all_put_in; ++set) {
+                if (set & own) continue;
+                const int size = std::popcount(set);
+                const double weight = std::tgamma(size + 1.0) * std::tgamma(n - size) / std::tgamma(n + 1.0);
+                r.wh.value += weight * (energy_[set | own] - energy_[set]);
+                r.distance_m += weight * (distance_of(energy_[set | own]) - distance_of(energy_[set]));
+            }
+        }
+    }
+
+    /// Distance, sensor and what is unexplained stand outside.
+    void close(const units::Estimate& gain) {
+        const double planned_wh = energy_[0];
+        const double true_wh = bill_.flown.wh / gain.value;
+        row(BillCause::distance).wh.value = planned_wh - bill_.forecast.wh;
+        row(BillCause::sensor).wh.value = bill_.flown.wh - true_wh;
+        row(BillCause::unexplained).wh.value = true_wh - explained_wh();
+        row(BillCause::sensor).distance_m = distance_of(bill_.flown.wh) - distance_of(true_wh);
+        row(BillCause::unexplained).distance_m = distance_of(true_wh) - distance_of(explained_wh());
+        row(BillCause::distance).distance_m = distance_of(planned_wh) - bill_.forecast.distance_m +
+                                              bill_.flown.distance_m - distance_of(bill_.flown.wh);
+    }
+
+    /// At the plan's volts for every cause, and what other volts make of it for the pack.
+    void add_charge(const units::Estimate& gain) {
+        const double true_wh = bill_.flown.wh / gain.value;
+        const double true_ah = bill_.flown.ah / gain.value;
+        const double at_planned_volts_ah = charge_of(plan_, true_wh);
+        const double ah_per_wh = std::abs(true_wh - bill_.forecast.wh) > 1e-6
+                                     ? (at_planned_volts_ah - bill_.forecast.ah) / (true_wh - bill_.forecast.wh)
+                                     : 0.0;
+        for (BillRow& r : bill_.rows) r.ah = r.wh.value * ah_per_wh;
+        row(BillCause::pack).ah = true_ah - at_planned_volts_ah;
+        row(BillCause::sensor).ah = bill_.flown.ah - true_ah;
+    }
+
+    /// What each may be off by.
+    void add_errors(const telemetry::WindEstimate& wind, double all_up_mass_kg, const units::Estimate& gain) {
+        const auto moved = [&](const Conditions& c) { return scale_ * track_.energy_wh(c) - explained_wh(); };
+        constexpr double nudge = 0.2;
+        const double by_east = moved({all_put_in, nudge, 0.0, 0.0}) / nudge;
+        const double by_north = moved({all_put_in, 0.0, nudge, 0.0}) / nudge;
+        const auto& c = wind.covariance_m2ps2;
+        const double wind_variance =
+            by_east * by_east * c[0] + 2.0 * by_east * by_north * c[1] + by_north * by_north * c[2];
+        const auto at_least = [&](double share) { return share * explained_wh(); };
+        row(BillCause::wind).wh.sd = units::combine_sd(std::sqrt(std::max(wind_variance, 0.0)), at_least(0.004));
+        row(BillCause::speed).wh.sd = units::combine_sd(
+            std::abs(moved({all_put_in, 0.0, 0.0, nudge})) / nudge * wind.airspeed_mps.sd, at_least(0.003));
+        row(BillCause::climbs).wh.sd =
+            units::combine_sd(climb_share_sd * row(BillCause::climbs).wh.value, at_least(0.004));
+        row(BillCause::gusts).wh.sd =
+            units::combine_sd(gust_share_sd * row(BillCause::gusts).wh.value, at_least(0.003));
+        const double lift_w =
+            all_up_mass_kg * units::standard_gravity_mps2 / std::max(airframe::usual_climb_efficiency, 0.1);
+        row(BillCause::lift).wh.sd = lift_w * mean_lift_sd_mps * track_.seconds() / units::seconds_per_hour;
+        row(BillCause::mass).wh.sd = mass_share_sd * explained_wh();
+        row(BillCause::temperature).wh.sd = temperature_sd_k / 288.0 * 0.5 * explained_wh();
+        row(BillCause::distance).wh.sd = track_share_sd * bill_.forecast.wh;
+        row(BillCause::sensor).wh.sd = gain.sd / gain.value * bill_.flown.wh / gain.value;
+        double squares = 0.0;
+        for (const BillRow& r : bill_.rows)
+            if (r.cause != BillCause::unexplained) squares += r.wh.sd * r.wh.sd;
+        row(BillCause::unexplained).wh.sd = std::sqrt(squares);
+    }
+
+    const Bill& bill() const { return bill_; }
+
+private:
+    BillRow& row(BillCause cause) { return bill_.rows[std::size_t(cause)]; }
+    double distance_of(double wh) const { return bill_.forecast.wh * bill_.flown.distance_m / std::max(wh, 1e-9); }
+    double explained_wh() const { return energy_[all_put_in]; }
+
+    const mission::Plan& plan_;
+    const Track& track_;
+    Bill bill_;
+    double scale_ = 1.0;
+    /// With each set of causes as they were flown and the others as planned, Wh.
+    std::vector<double> energy_;
+};
+
+} // namespace
+
 std::optional<Bill> bill(const telemetry::LogSummary& summary, const telemetry::Findings& found,
                          const BillQuestion& question) {
     const mission::Plan& plan = *question.plan;
@@ -279,101 +404,17 @@ std::optional<Bill> bill(const telemetry::LogSummary& summary, const telemetry::
     const auto charge_used =
         summary.energy.logged_charge_ah ? summary.energy.logged_charge_ah : telemetry::charge_used_ah(summary);
     if (!plan.turn || !plan.flight || !energy_used || !charge_used || !summary.distance.ground_m ||
-        found.wind.knowledge == telemetry::WindKnowledge::no_position ||
-        found.wind.knowledge == telemetry::WindKnowledge::too_short ||
-        found.wind.knowledge == telemetry::WindKnowledge::hardly_moved ||
-        found.wind.knowledge == telemetry::WindKnowledge::speed_held)
+        !wind_is_told(found.wind))
         return std::nullopt;
     const Track track(found, plan, question.flown_as);
     if (track.empty()) return std::nullopt;
-
-    Bill bill;
-    bill.forecast = forecast_of(plan);
-    bill.forecast.ah = charge_of(plan, bill.forecast.wh);
-    bill.flown = {energy_used->value, charge_used->value, summary.distance.ground_m->value};
-    for (std::size_t i = 0; i < bill_causes; ++i) bill.rows.push_back({BillCause(i), {}, 0.0, 0.0});
-    const auto row = [&](BillCause cause) -> BillRow& { return bill.rows[std::size_t(cause)]; };
-
-    // Blocks leave out what no position tells of; the way is that of the log.
-    const double scale = bill.flown.distance_m / track.ground_m();
-    std::vector<double> energy(all_put_in + 1);
-    for (unsigned set = 0; set <= all_put_in; ++set) energy[set] = scale * track.energy_wh({set});
-    const auto distance_of = [&](double wh) {
-        return bill.forecast.wh * bill.flown.distance_m / std::max(wh, 1e-9);
-    };
-
-    // Shapley's weights: |S|!·(n − |S| − 1)!/n!.
-    const auto n = int(put_in.size());
-    for (std::size_t k = 0; k < put_in.size(); ++k) {
-        const unsigned own = 1U << k;
-        BillRow& r = row(put_in[k]);
-        for (unsigned set = 0; set <= all_put_in; ++set) {
-            if (set & own) continue;
-            const int size = std::popcount(set);
-            const double weight = std::tgamma(size + 1.0) * std::tgamma(n - size) / std::tgamma(n + 1.0);
-            r.wh.value += weight * (energy[set | own] - energy[set]);
-            r.distance_m += weight * (distance_of(energy[set | own]) - distance_of(energy[set]));
-        }
-    }
-    const double planned_wh = energy[0];
-    const double explained_wh = energy[all_put_in];
-
-    units::Estimate gain{1.0, uncalibrated_gain_sd};
-    if (question.current_gain) gain = *question.current_gain;
-    if (question.recharged_ah && *question.recharged_ah > 0.0) {
-        // The charger puts back what was used before the log began, too.
-        const auto whole = telemetry::charge_used_ah(summary);
-        const double reads = (whole ? whole->value : bill.flown.ah) / *question.recharged_ah;
-        gain = {reads, charger_sd * reads};
-    }
-    const double true_wh = bill.flown.wh / gain.value;
-
-    row(BillCause::distance).wh.value = planned_wh - bill.forecast.wh;
-    row(BillCause::sensor).wh.value = bill.flown.wh - true_wh;
-    row(BillCause::unexplained).wh.value = true_wh - explained_wh;
-    row(BillCause::sensor).distance_m = distance_of(bill.flown.wh) - distance_of(true_wh);
-    row(BillCause::unexplained).distance_m = distance_of(true_wh) - distance_of(explained_wh);
-    row(BillCause::distance).distance_m =
-        distance_of(planned_wh) - bill.forecast.distance_m + bill.flown.distance_m - distance_of(bill.flown.wh);
-
-    // Charge: at the plan's volts for every cause, and what other volts make of it for the pack.
-    const double true_ah = bill.flown.ah / gain.value;
-    const double at_planned_volts_ah = charge_of(plan, true_wh);
-    const double ah_per_wh = std::abs(true_wh - bill.forecast.wh) > 1e-6
-                                 ? (at_planned_volts_ah - bill.forecast.ah) / (true_wh - bill.forecast.wh)
-                                 : 0.0;
-    for (BillRow& r : bill.rows) r.ah = r.wh.value * ah_per_wh;
-    row(BillCause::pack).ah = true_ah - at_planned_volts_ah;
-    row(BillCause::sensor).ah = bill.flown.ah - true_ah;
-
-    // What each may be off by.
-    const auto moved = [&](const Conditions& c) { return scale * track.energy_wh(c) - explained_wh; };
-    constexpr double nudge = 0.2;
-    const double by_east = moved({all_put_in, nudge, 0.0, 0.0}) / nudge;
-    const double by_north = moved({all_put_in, 0.0, nudge, 0.0}) / nudge;
-    const auto& c = found.wind.covariance_m2ps2;
-    const double wind_variance =
-        by_east * by_east * c[0] + 2.0 * by_east * by_north * c[1] + by_north * by_north * c[2];
-    const auto at_least = [&](double share) { return share * explained_wh; };
-    row(BillCause::wind).wh.sd = units::combine_sd(std::sqrt(std::max(wind_variance, 0.0)), at_least(0.004));
-    row(BillCause::speed).wh.sd = units::combine_sd(
-        std::abs(moved({all_put_in, 0.0, 0.0, nudge})) / nudge * found.wind.airspeed_mps.sd, at_least(0.003));
-    row(BillCause::climbs).wh.sd =
-        units::combine_sd(climb_share_sd * row(BillCause::climbs).wh.value, at_least(0.004));
-    row(BillCause::gusts).wh.sd =
-        units::combine_sd(gust_share_sd * row(BillCause::gusts).wh.value, at_least(0.003));
-    const double lift_w = mission::all_up_mass_kg(question.flown_as) * units::standard_gravity_mps2 /
-                          std::max(airframe::usual_climb_efficiency, 0.1);
-    row(BillCause::lift).wh.sd = lift_w * mean_lift_sd_mps * track.seconds() / units::seconds_per_hour;
-    row(BillCause::mass).wh.sd = mass_share_sd * explained_wh;
-    row(BillCause::temperature).wh.sd = temperature_sd_k / 288.0 * 0.5 * explained_wh;
-    row(BillCause::distance).wh.sd = track_share_sd * bill.forecast.wh;
-    row(BillCause::sensor).wh.sd = gain.sd / gain.value * true_wh;
-    double squares = 0.0;
-    for (const BillRow& r : bill.rows)
-        if (r.cause != BillCause::unexplained) squares += r.wh.sd * r.wh.sd;
-    row(BillCause::unexplained).wh.sd = std::sqrt(squares);
-    return bill;
+    Bookkeeping books(plan, track, {energy_used->value, charge_used->value, summary.distance.ground_m->value});
+    const units::Estimate gain = gain_of(summary, question, charge_used->value);
+    books.put_in_one_by_one();
+    books.close(gain);
+    books.add_charge(gain);
+    books.add_errors(found.wind, mission::all_up_mass_kg(question.flown_as), gain);
+    return books.bill();
 }
 
 } // namespace sobremesa::debrief

@@ -9,6 +9,7 @@
 #include <algorithm>
 #include <cmath>
 #include <numeric>
+#include <tuple>
 
 #include <Eigen/Dense>
 
@@ -296,43 +297,112 @@ const char* wind_knowledge_word(WindKnowledge knowledge) {
     return "no-turn";
 }
 
-WindEstimate wind_estimate(const Motion& motion, std::optional<units::Estimate> airspeed_hint,
-                           units::Estimate airspeed_per_power) {
-    WindEstimate result;
-    if (!motion.has_velocity) return result;
-    // Seconds of launching and touching down are not flown at any steady airspeed.
-    constexpr std::size_t ends = 5;
-    const std::size_t first = std::min(motion.first_airborne + ends, motion.last_airborne);
-    const std::size_t last = std::max(motion.last_airborne - std::min(ends, motion.last_airborne), first);
-    const double reference_m = reference_height(motion);
-    const auto legs = motion.has_airspeed ? std::vector<LegPower>() : leg_powers(motion, first, last);
-    result.used_power = powers_differ(legs);
-    const auto paced = [&](double g) {
-        return result.used_power ? paces(legs, first, last, g) : std::vector<double>();
-    };
-    const auto pace = paced(airspeed_per_power.value);
-    Setup setup = setup_from(motion, first, last, reference_m, airspeed_hint, false, false, pace);
-    if (double(setup.points.size()) < least_flight_s) {
-        const bool hovered = double(last - first) * motion.step_s >= least_flight_s;
-        const std::vector<std::uint8_t> hovers = hovering(motion);
-        const bool mostly =
-            2 * std::count(hovers.begin() + std::ptrdiff_t(first), hovers.begin() + std::ptrdiff_t(last), 1) >
-            std::ptrdiff_t(last - first);
-        result.knowledge = hovered && mostly ? WindKnowledge::hardly_moved : WindKnowledge::too_short;
+namespace {
+
+/// The search for the wind of a flight: from its moments to the fit that the estimate is read from.
+class WindSearch {
+public:
+    WindSearch(const Motion& motion, const std::optional<units::Estimate>& airspeed_hint,
+               const units::Estimate& airspeed_per_power)
+        : motion_(motion), airspeed_hint_(airspeed_hint), airspeed_per_power_(airspeed_per_power) {
+        // Seconds of launching and touching down are not flown at any steady airspeed.
+        constexpr std::size_t ends = 5;
+        first_ = std::min(motion.first_airborne + ends, motion.last_airborne);
+        last_ = std::max(motion.last_airborne - std::min(ends, motion.last_airborne), first_);
+        reference_m_ = reference_height(motion);
+        if (!motion.has_airspeed) legs_ = leg_powers(motion, first_, last_);
+        used_power_ = powers_differ(legs_);
+        setup_ = setup_with(false, false, airspeed_per_power.value);
+    }
+
+    double reference_m() const { return reference_m_; }
+    bool is_long_enough() const { return double(setup_.points.size()) >= least_flight_s; }
+
+    /// It stood over its place for most of the time.
+    bool hovered() const {
+        if (double(last_ - first_) * motion_.step_s < least_flight_s) return false;
+        const std::vector<std::uint8_t> hovers = hovering(motion_);
+        return 2 * std::count(hovers.begin() + std::ptrdiff_t(first_), hovers.begin() + std::ptrdiff_t(last_), 1) >
+               std::ptrdiff_t(last_ - first_);
+    }
+
+    void fit() {
+        fit_ = best_fit(setup_);
+        // Headings and airspeeds join where they fit: a multirotor may look elsewhere than it flies, and a tube may
+        // be blocked.
+        if (motion_.has_airspeed) join(false, true);
+        if (motion_.has_heading && !heading_is_course(motion_, first_, last_)) join(true, used_airspeed_);
+        settle(setup_, fit_);
+        std::tie(wind_, covariance_) = mean_wind(setup_, fit_);
+        if (used_power_) add_error_of_tie();
+        // The model's own: gusts across the track are not seen, and the profile over height is a guess.
+        constexpr double model_sd_mps = 0.1;
+        covariance_ += model_sd_mps * model_sd_mps * Eigen::Matrix2d::Identity();
+        // One leg shows the sum of wind and airspeed only, unless something else tells one of them. A tube's scale
+        // is not learnt from it: its noise makes the slope of ground speed on airspeed too small.
+        if (!airspeed_hint_ && !used_heading_ && courses_of(setup_).one_leg()) {
+            const double along_sd = used_airspeed_ ? prior_airspeed_scale * mean_speed(setup_) : prior_wind_mps;
+            covariance_ += along_sd * along_sd * Eigen::Matrix2d::Identity();
+        }
+    }
+
+    bool hardly_moved() const {
+        constexpr double least_airspeed_mps = 3.0;
+        return !used_airspeed_ && !airspeed_hint_ && fit_.x[va] < least_airspeed_mps;
+    }
+
+    /// The same speed over ground on all courses, on a power that swings with them.
+    bool speed_was_held() const {
+        constexpr double calm_share = 0.12;
+        const bool by_places_alone = !used_airspeed_ && !used_heading_ && !airspeed_hint_;
+        return by_places_alone && wind_.norm() < calm_share * fit_.x[va] && courses_of(setup_).all_round() &&
+               power_swings_with_course(motion_, first_, last_);
+    }
+
+    WindEstimate result() const {
+        WindEstimate result;
+        result.used_heading = used_heading_;
+        result.used_airspeed = used_airspeed_;
+        result.used_power = used_power_;
+        result.east_mps = wind_[0];
+        result.north_mps = wind_[1];
+        result.covariance_m2ps2 = {covariance_(0, 0), covariance_(0, 1), covariance_(1, 1)};
+        const auto [speed, from] = polar(wind_, covariance_);
+        result.speed_mps = speed;
+        result.from_deg = from;
+        result.airspeed_mps = airspeed();
+        const Vector2d along = wind_.norm() > 1e-9 ? Vector2d(wind_.normalized()) : Vector2d(0.0, 1.0);
+        const Eigen::Matrix2d growth_cov = fit_.covariance.block<2, 2>(ge, ge);
+        result.growth_mps_per_h = {along.dot(Vector2d(fit_.x[ge], fit_.x[gn])),
+                                   std::sqrt(along.dot(growth_cov * along))};
+        const Axes axes = axes_of(covariance_);
+        result.best_sd_mps = std::sqrt(std::max(axes.values[0], 0.0));
+        result.worst_sd_mps = std::sqrt(std::max(axes.values[1], 0.0));
+        const Vector2d best = axes.vectors.col(0);
+        result.known_along_deg =
+            std::fmod(units::wrap_degrees(units::degrees(std::atan2(best[0], best[1]))), 180.0);
+        result.turned_deg = turned_deg(motion_, first_, last_, wind_);
+        result.knowledge = result.worst_sd_mps <= known_sd_mps  ? WindKnowledge::known
+                           : result.best_sd_mps <= known_sd_mps ? WindKnowledge::along_only
+                                                                : WindKnowledge::no_turn;
         return result;
     }
-    Fit fit = best_fit(setup);
-    // Headings and airspeeds join where they fit: a multirotor may look elsewhere than it flies, and a tube may be
-    // blocked.
-    const auto join = [&](bool heading, bool airspeeds) {
-        Setup joined = setup_from(motion, first, last, reference_m, airspeed_hint, heading, airspeeds, pace);
-        if (joined.points.size() < setup.points.size() / 2) return;
+
+private:
+    Setup setup_with(bool heading, bool airspeeds, double airspeed_per_power) const {
+        const auto pace = used_power_ ? paces(legs_, first_, last_, airspeed_per_power) : std::vector<double>();
+        return setup_from(motion_, first_, last_, reference_m_, airspeed_hint_, heading, airspeeds, pace);
+    }
+
+    void join(bool heading, bool airspeeds) {
+        Setup joined = setup_with(heading, airspeeds, airspeed_per_power_.value);
+        if (joined.points.size() < setup_.points.size() / 2) return;
         const Fit with = best_fit(joined);
-        const double V = airspeeds ? setup.prior[va] : with.x[va];
+        const double V = airspeeds ? setup_.prior[va] : with.x[va];
         constexpr double most_share_of_airspeed = 0.15;
         if (with.scale > most_share_of_airspeed * std::max(V, 1.0)) return;
         // What turning shows well is not overruled by an instrument that contradicts it.
-        const auto [alone, alone_cov] = mean_wind(setup, fit);
+        const auto [alone, alone_cov] = mean_wind(setup_, fit_);
         const auto [together, together_cov] = mean_wind(joined, with);
         const Axes alone_axes = axes_of(alone_cov);
         constexpr double well_known_mps = 0.3;
@@ -343,78 +413,74 @@ WindEstimate wind_estimate(const Motion& motion, std::optional<units::Estimate> 
         if (alone_axes.values[1] < well_known_mps * well_known_mps &&
             apart.dot(both.inverse() * apart) > chi_squared_999)
             return;
-        setup = std::move(joined);
-        fit = with;
-        result.used_heading = heading;
-        result.used_airspeed = airspeeds;
-    };
-    if (motion.has_airspeed) join(false, true);
-    if (motion.has_heading && !heading_is_course(motion, first, last)) join(true, result.used_airspeed);
+        setup_ = std::move(joined);
+        fit_ = with;
+        used_heading_ = heading;
+        used_airspeed_ = airspeeds;
+    }
 
-    const auto settle = [](const Setup& of, Fit& fitted) {
+    static void settle(const Setup& of, Fit& fitted) {
         constexpr double uncertain_mps = 0.3;
         const Axes axes = axes_of(fitted.covariance.topLeftCorner<2, 2>());
         const bool uncertain = axes.values[1] > uncertain_mps * uncertain_mps;
         if (!of.heading && (uncertain || !courses_of(of).all_round())) walk_least_known(of, fitted);
-    };
-    settle(setup, fit);
-    auto [w, cov] = mean_wind(setup, fit);
-    if (result.used_power) {
-        // How far the wind moves when the tie is off by its error.
-        Setup moved = setup_from(motion, first, last, reference_m, airspeed_hint, result.used_heading, false,
-                                 paced(airspeed_per_power.value + airspeed_per_power.sd));
+    }
+
+    /// How far the wind moves when the tie of airspeed to power is off by its error.
+    void add_error_of_tie() {
+        const Setup moved = setup_with(used_heading_, false, airspeed_per_power_.value + airspeed_per_power_.sd);
         Fit moved_fit = best_fit(moved);
         settle(moved, moved_fit);
-        const Vector2d off = mean_wind(moved, moved_fit).first - w;
-        cov += off * off.transpose();
+        const Vector2d off = mean_wind(moved, moved_fit).first - wind_;
+        covariance_ += off * off.transpose();
     }
-    // The model's own: gusts across the track are not seen, and the profile over height is a guess.
-    constexpr double model_sd_mps = 0.1;
-    cov += model_sd_mps * model_sd_mps * Eigen::Matrix2d::Identity();
-    // One leg shows the sum of wind and airspeed only, unless something else tells one of them. A tube's scale is
-    // not learnt from it: its noise makes the slope of ground speed on airspeed too small.
-    if (!airspeed_hint && !result.used_heading && courses_of(setup).one_leg()) {
-        const double along_sd = result.used_airspeed ? prior_airspeed_scale * mean_speed(setup) : prior_wind_mps;
-        cov += along_sd * along_sd * Eigen::Matrix2d::Identity();
+
+    units::Estimate airspeed() const {
+        double V = fit_.x[va];
+        double V_sd = std::sqrt(fit_.covariance(va, va));
+        if (setup_.airspeed) {
+            double mean = 0.0;
+            for (const Point& p : setup_.points) mean += p.airspeed_mps / double(setup_.points.size());
+            V *= mean;
+            V_sd *= mean;
+        }
+        return {V, V_sd};
     }
-    constexpr double least_airspeed_mps = 3.0;
-    constexpr double calm_share = 0.12;
-    const bool by_places_alone = !result.used_airspeed && !result.used_heading && !airspeed_hint;
-    const bool hardly_moved = !result.used_airspeed && !airspeed_hint && fit.x[va] < least_airspeed_mps;
-    if (hardly_moved || (by_places_alone && w.norm() < calm_share * fit.x[va] && courses_of(setup).all_round() &&
-                         power_swings_with_course(motion, first, last))) {
-        result = WindEstimate{};
-        result.knowledge = hardly_moved ? WindKnowledge::hardly_moved : WindKnowledge::speed_held;
+
+    const Motion& motion_;
+    std::optional<units::Estimate> airspeed_hint_;
+    units::Estimate airspeed_per_power_;
+    std::size_t first_ = 0;
+    std::size_t last_ = 0;
+    double reference_m_ = 0.0;
+    std::vector<LegPower> legs_;
+    Setup setup_;
+    Fit fit_;
+    Vector2d wind_ = Vector2d::Zero();
+    Eigen::Matrix2d covariance_ = Eigen::Matrix2d::Zero();
+    bool used_power_ = false;
+    bool used_heading_ = false;
+    bool used_airspeed_ = false;
+};
+
+} // namespace
+
+WindEstimate wind_estimate(const Motion& motion, std::optional<units::Estimate> airspeed_hint,
+                           units::Estimate airspeed_per_power) {
+    const auto nothing = [](WindKnowledge why) {
+        WindEstimate result;
+        result.knowledge = why;
         return result;
-    }
-    result.east_mps = w[0];
-    result.north_mps = w[1];
-    result.covariance_m2ps2 = {cov(0, 0), cov(0, 1), cov(1, 1)};
-    const auto [speed, from] = polar(w, cov);
-    result.speed_mps = speed;
-    result.from_deg = from;
-    double V = fit.x[va];
-    double V_sd = std::sqrt(fit.covariance(va, va));
-    if (setup.airspeed) {
-        double mean = 0.0;
-        for (const Point& p : setup.points) mean += p.airspeed_mps / double(setup.points.size());
-        V *= mean;
-        V_sd *= mean;
-    }
-    result.airspeed_mps = {V, V_sd};
-    const Vector2d along = w.norm() > 1e-9 ? Vector2d(w.normalized()) : Vector2d(0.0, 1.0);
-    const Eigen::Matrix2d growth_cov = fit.covariance.block<2, 2>(ge, ge);
-    result.growth_mps_per_h = {along.dot(Vector2d(fit.x[ge], fit.x[gn])), std::sqrt(along.dot(growth_cov * along))};
-    const Axes axes = axes_of(cov);
-    result.best_sd_mps = std::sqrt(std::max(axes.values[0], 0.0));
-    result.worst_sd_mps = std::sqrt(std::max(axes.values[1], 0.0));
-    const Vector2d best = axes.vectors.col(0);
-    result.known_along_deg = std::fmod(units::wrap_degrees(units::degrees(std::atan2(best[0], best[1]))), 180.0);
-    result.turned_deg = turned_deg(motion, first, last, w);
-    result.knowledge = result.worst_sd_mps <= known_sd_mps  ? WindKnowledge::known
-                       : result.best_sd_mps <= known_sd_mps ? WindKnowledge::along_only
-                                                            : WindKnowledge::no_turn;
-    if (result.known()) add_windows(motion, reference_m, result);
+    };
+    if (!motion.has_velocity) return nothing(WindKnowledge::no_position);
+    WindSearch search(motion, airspeed_hint, airspeed_per_power);
+    if (!search.is_long_enough())
+        return nothing(search.hovered() ? WindKnowledge::hardly_moved : WindKnowledge::too_short);
+    search.fit();
+    if (search.hardly_moved()) return nothing(WindKnowledge::hardly_moved);
+    if (search.speed_was_held()) return nothing(WindKnowledge::speed_held);
+    WindEstimate result = search.result();
+    if (result.known()) add_windows(motion, search.reference_m(), result);
     return result;
 }
 

@@ -708,6 +708,45 @@ void LiveSolver::find_home(const Live& live, LiveAnswer& answer) const {
     answer.chance_reserve = usual.chance_of_reserve(answer, usual.station, used_ah);
 }
 
+namespace {
+
+/// Until when a value stays above 0, s: the first place where it does not, to a second. It may rise again later, so
+/// the span is walked through first.
+template <class Value>
+double crossing(double until_s, const Value& value) {
+    if (!(value(0.0) > 0.0)) return 0.0;
+    constexpr int steps = 12;
+    double low = 0.0;
+    double high = until_s;
+    bool found = false;
+    for (int i = 1; i <= steps && !found; ++i) {
+        const double at = until_s * i / steps;
+        found = !(value(at) > 0.0);
+        (found ? high : low) = at;
+    }
+    for (int i = 0; found && i < 12 && high - low > 1.0; ++i) {
+        const double middle = 0.5 * (low + high);
+        (value(middle) > 0.0 ? low : high) = middle;
+    }
+    return high;
+}
+
+/// The same of a chance, which falls throughout and costs more to ask for: to two seconds.
+template <class Sure>
+double sure_until(double until_s, const Sure& sure) {
+    if (sure(until_s) > 0.0) return until_s;
+    double low = 0.0;
+    double high = until_s;
+    if (!(sure(0.0) > 0.0)) high = 0.0;
+    for (int i = 0; i < 10 && high - low > 2.0; ++i) {
+        const double middle = 0.5 * (low + high);
+        (sure(middle) > 0.0 ? low : high) = middle;
+    }
+    return high;
+}
+
+} // namespace
+
 void LiveSolver::find_turn(const Live& live, LiveAnswer& answer) const {
     const Measured& now = answer.now;
     if (!answer.remaining || !now.velocity_mps || !now.power_w || !(*now.power_w > 0.0)) return;
@@ -744,23 +783,6 @@ void LiveSolver::find_turn(const Live& live, LiveAnswer& answer) const {
         const double margin = live.left_wh(way, used) - live.needed_wh(way, used);
         return reserve ? margin : margin + live.homeward.reserve_wh(way);
     };
-    const auto crossing = [&](double until_s, const auto& value) -> double {
-        if (!(value(0.0) > 0.0)) return 0.0;
-        constexpr int steps = 12;
-        double low = 0.0;
-        double high = until_s;
-        bool found = false;
-        for (int i = 1; i <= steps && !found; ++i) {
-            const double at = until_s * i / steps;
-            found = !(value(at) > 0.0);
-            (found ? high : low) = at;
-        }
-        for (int i = 0; found && i < 12 && high - low > 1.0; ++i) {
-            const double middle = 0.5 * (low + high);
-            (value(middle) > 0.0 ? low : high) = middle;
-        }
-        return high;
-    };
     answer.latest_s = crossing(empty_s, [&](double t) { return margin_in(t, false); });
     if (answer.state != FlightState::outbound) return;
     TurnAhead turn{TurnRule::energy_home, crossing(empty_s, [&](double t) { return margin_in(t, true); })};
@@ -774,18 +796,9 @@ void LiveSolver::find_turn(const Live& live, LiveAnswer& answer) const {
             const double chance = live.chance_of_reserve(answer, station_in(seconds), used_in(seconds));
             return mission::sureness(chance, plan_->request.turn.least_chance);
         };
-        if (!(sure(turn.time_s) > 0.0)) {
-            double low = 0.0;
-            double high = turn.time_s;
-            if (!(sure(0.0) > 0.0)) high = 0.0;
-            for (int i = 0; i < 10 && high - low > 2.0; ++i) {
-                const double middle = 0.5 * (low + high);
-                (sure(middle) > 0.0 ? low : high) = middle;
-            }
-            if (high < turn.time_s) {
-                turn.time_s = high;
-                turn.rule = TurnRule::chance;
-            }
+        if (const double sure_s = sure_until(turn.time_s, sure); sure_s < turn.time_s) {
+            turn.time_s = sure_s;
+            turn.rule = TurnRule::chance;
         }
     }
     for (const TurnRule turn_rule : mission::all_turn_rules()) {
