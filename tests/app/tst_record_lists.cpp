@@ -44,6 +44,7 @@ private slots:
     void duplicatesGetANameOfTheirOwn();
     void retiredThingsStandBack();
     void whatIsUsedIsRetiredNotRemoved();
+    void whatChangesUnseenIsThereWhenSeen();
     void sortsByValueNotByText();
     void findsByAnyTextOfARow();
     void notesAreKept();
@@ -343,6 +344,33 @@ void LibraryTest::whatIsUsedIsRetiredNotRemoved() {
     const auto before = (*window_)->workspace().library().packs.size();
     packs().remove();
     QCOMPARE((*window_)->workspace().library().packs.size(), before - 1);
+}
+
+void LibraryTest::whatChangesUnseenIsThereWhenSeen() {
+    auto& workspace = (*window_)->workspace();
+    table().setCurrentIndex(cell(QStringLiteral("B-07"), QStringLiteral("name")));
+    QVERIFY(window_->said("packsName").contains(QStringLiteral("B-07")));
+    const int rows = table().model()->rowCount();
+    (*window_)->showPlace(Place::plan);
+    session::Id other = 0;
+    for (const auto& [id, kept] : workspace.library().packs) {
+        if (kept.pack.name == "C-01") other = id;
+    }
+    auto kept = workspace.library().packs.at(other);
+    kept.pack.mass_kg = 0.777;
+    QVERIFY(workspace.put(logbook::EditKind::change_pack, other, kept));
+    kept.pack.name = "C-09";
+    QVERIFY(workspace.put(logbook::EditKind::add_pack, std::nullopt, kept));
+    // Chosen by somebody else meanwhile: that one it is, whatever was shown before.
+    packs().choose(other);
+    (*window_)->showPlace(Place::packs);
+    QCOMPARE(packs().chosen(), std::optional(other));
+    QVERIFY(window_->said("packsName").contains(QStringLiteral("C-01")));
+    QCOMPARE(cell(QStringLiteral("C-01"), QStringLiteral("mass")).data().toString(), QStringLiteral("777 g"));
+    QCOMPARE(table().model()->rowCount(), rows + 1);
+    QVERIFY(window_->said("packsCount").startsWith(QString::number(rows + 1)));
+    workspace.undo();
+    workspace.undo();
 }
 
 void LibraryTest::sortsByValueNotByText() {

@@ -521,6 +521,23 @@ void HomewardChart::addTurn() {
     text->setBrush(theme.panel);
 }
 
+namespace {
+
+/// At the corner of a field that its axis ends in.
+void add_unit(QCustomPlot* plot, QCPAxisRect* field, const QPointF& corner, Qt::Alignment alignment,
+              const QMargins& beside, const QString& words) {
+    auto* unit = add_text(plot, Look::instance().theme().soft_ink, Look::small_px, false);
+    unit->position->setType(QCPItemPosition::ptAxisRectRatio);
+    unit->position->setAxisRect(field);
+    unit->position->setCoords(corner);
+    unit->setPositionAlignment(alignment);
+    if (words.contains(QLatin1Char('\n'))) unit->setTextAlignment(Qt::AlignLeft);
+    unit->setPadding(beside);
+    unit->setText(words);
+}
+
+} // namespace
+
 void HomewardChart::addLabels(double end_m) {
     const Look& look = Look::instance();
     const Theme& theme = look.theme();
@@ -593,28 +610,13 @@ void HomewardChart::addLabels(double end_m) {
                             ? tr("margin beyond the return leg and the reserve, Wh; band: nine days in ten")
                             : tr("margin beyond the return leg and the reserve, Wh"));
     }
-    auto* left_unit = add_text(plot_, theme.soft_ink, Look::small_px, false);
-    left_unit->position->setType(QCPItemPosition::ptAxisRectRatio);
-    left_unit->position->setAxisRect(energy_);
-    left_unit->position->setCoords(0.0, 0.0);
-    left_unit->setPositionAlignment(Qt::AlignRight | Qt::AlignTop);
-    left_unit->setPadding(QMargins(0, 0, look.scaled(7), 0));
-    left_unit->setText(tr("Wh"));
-    auto* right_unit = add_text(plot_, theme.soft_ink, Look::small_px, false);
-    right_unit->position->setType(QCPItemPosition::ptAxisRectRatio);
-    right_unit->position->setAxisRect(margin_);
-    right_unit->position->setCoords(1.0, 0.0);
-    right_unit->setPositionAlignment(Qt::AlignLeft | Qt::AlignTop);
-    right_unit->setPadding(QMargins(look.scaled(7), 0, 0, 0));
-    right_unit->setTextAlignment(Qt::AlignLeft);
-    right_unit->setText(tr("mAh\nused"));
-    auto* distance_unit = add_text(plot_, theme.soft_ink, Look::small_px, false);
-    distance_unit->position->setType(QCPItemPosition::ptAxisRectRatio);
-    distance_unit->position->setAxisRect(margin_);
-    distance_unit->position->setCoords(1.0, 1.0);
-    distance_unit->setPositionAlignment(Qt::AlignLeft | Qt::AlignTop);
-    distance_unit->setPadding(QMargins(look.scaled(7), look.scaled(5), 0, 0));
-    distance_unit->setText(over_time_ ? tr("min") : look.quantities().notation(Quantity::turn_distance).unit);
+    add_unit(plot_, energy_, {0.0, 0.0}, Qt::AlignRight | Qt::AlignTop, QMargins(0, 0, look.scaled(7), 0),
+             tr("Wh"));
+    add_unit(plot_, margin_, {1.0, 0.0}, Qt::AlignLeft | Qt::AlignTop, QMargins(look.scaled(7), 0, 0, 0),
+             tr("mAh\nused"));
+    add_unit(plot_, margin_, {1.0, 1.0}, Qt::AlignLeft | Qt::AlignTop,
+             QMargins(look.scaled(7), look.scaled(5), 0, 0),
+             over_time_ ? tr("min") : look.quantities().notation(Quantity::turn_distance).unit);
 }
 
 ShownTable HomewardChart::shownTable() const {

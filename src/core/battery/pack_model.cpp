@@ -119,6 +119,54 @@ PackModel::PackModel(const Pack& pack, const PackModel* like)
     if (!pack.known) cell_full_ah_ = new_cell_full_ah_ * pack.capacity_factor;
 }
 
+namespace {
+
+/// A passage whose cell, held at its temperature, gives a table's charges.
+/// @param full_ah  of the cell
+/// @param gaps     to begin with, as shares of it
+/// @return what the cell gives at each row in the end, Ah
+template <class Passage>
+std::vector<double> fit_held(const PackModel& cell, double full_ah, Passage& passage,
+                             const std::vector<RatePoint>& rows, double cutoff_v, std::vector<double> gaps) {
+    std::vector<double> currents;
+    std::transform(rows.begin(), rows.end(), std::back_inserter(currents),
+                   [](const RatePoint& row) { return row.current_a; });
+    const double per_a = least_gap_per_c / cell.pack().cell_capacity_ah;
+    std::vector<double> given_ah(rows.size());
+    std::vector<double> risen_before(rows.size());
+    std::vector<double> off_before(rows.size());
+    for (int pass = 0; pass < 24; ++pass) {
+        double below = 0.0;
+        double below_a = 0.0;
+        std::vector<double> risen = gaps;
+        for (std::size_t i = 0; i < risen.size(); ++i) {
+            risen[i] = std::max(risen[i], below + per_a * (currents[i] - below_a));
+            below = risen[i];
+            below_a = currents[i];
+        }
+        passage.setTable(risen, currents);
+        double worst = 0.0;
+        for (std::size_t i = 0; i < rows.size(); ++i) {
+            given_ah[i] = charge_at_current_ah(cell, rows[i].current_a, cutoff_v, reference_temperature_c);
+            const double off = (given_ah[i] - rows[i].charge_ah) / full_ah;
+            worst = std::max(worst, std::abs(off));
+            // A short discharge ends before its gap has settled and answers less than one to one: the last two
+            // passes say how much.
+            const double moved = risen[i] - risen_before[i];
+            const double answer =
+                pass > 0 && std::abs(moved) > 1e-9 ? std::clamp((off_before[i] - off) / moved, 0.2, 1.0) : 1.0;
+            risen_before[i] = risen[i];
+            off_before[i] = off;
+            // What is already as small as it may be is not drawn further down, pass after pass.
+            gaps[i] = std::max(risen[i] + off / answer, 0.0);
+        }
+        if (worst < fit_tolerance) break;
+    }
+    return given_ah;
+}
+
+} // namespace
+
 void PackModel::fitRateTable() {
     std::vector<RatePoint> rows = pack_.rate_table;
     std::sort(rows.begin(), rows.end(), [](auto& a, auto& b) { return a.current_a < b.current_a; });
@@ -148,18 +196,14 @@ void PackModel::fitRateTable() {
     cell.cell_full_ah_ = first_is_gentle ? from_first_ah : std::max(alone.cell_capacity_ah, from_first_ah);
 
     std::vector<double> gaps;
-    std::vector<double> currents;
-    for (const RatePoint& row : rows) {
+    for (const RatePoint& row : rows)
         gaps.push_back(1.0 - row.charge_ah / cell.cell_full_ah_ - end_level(row.current_a));
-        currents.push_back(row.current_a);
-    }
     auto passage = std::make_shared<Passage>();
     passage->activation_k = usual_.slow_activation_k;
     cell.passage_ = passage;
     std::vector<double> given_ah(rows.size());
-    std::vector<double> risen_before(rows.size());
-    std::vector<double> off_before(rows.size());
     const bool held = pack_.rate_table_held_temperature;
+    if (held) given_ah = fit_held(cell, cell.cell_full_ah_, *passage, rows, cutoff_v, gaps);
     // A table that takes much from a cell which warmed a lot shows that warmth helps its passage less than usual.
     for (const double share : {1.0, 0.6, 0.3, 0.0}) {
         if (held) break;
@@ -171,34 +215,6 @@ void PackModel::fitRateTable() {
             worst = std::max(worst, std::abs(given_ah[i] / rows[i].charge_ah - 1.0));
         }
         if (worst < 0.25 * misfit_tolerance) break;
-    }
-    for (int pass = 0; held && pass < 24; ++pass) {
-        double below = 0.0;
-        double below_a = 0.0;
-        std::vector<double> risen = gaps;
-        for (std::size_t i = 0; i < risen.size(); ++i) {
-            const double least = below + least_gap_per_c * (currents[i] - below_a) / alone.cell_capacity_ah;
-            risen[i] = std::max(risen[i], least);
-            below = risen[i];
-            below_a = currents[i];
-        }
-        passage->setTable(risen, currents);
-        double worst = 0.0;
-        for (std::size_t i = 0; i < rows.size(); ++i) {
-            given_ah[i] = charge_at_current_ah(cell, rows[i].current_a, cutoff_v, reference_temperature_c);
-            const double off = (given_ah[i] - rows[i].charge_ah) / cell.cell_full_ah_;
-            worst = std::max(worst, std::abs(off));
-            // A short discharge ends before its gap has settled and answers less than one to one: the last two
-            // passes say how much.
-            const double moved = risen[i] - risen_before[i];
-            const double answer =
-                pass > 0 && std::abs(moved) > 1e-9 ? std::clamp((off_before[i] - off) / moved, 0.2, 1.0) : 1.0;
-            risen_before[i] = risen[i];
-            off_before[i] = off;
-            // What is already as small as it may be is not drawn further down, pass after pass.
-            gaps[i] = std::max(risen[i] + off / answer, 0.0);
-        }
-        if (worst < fit_tolerance) break;
     }
     for (std::size_t i = 0; i < rows.size(); ++i) {
         if (std::abs(given_ah[i] - rows[i].charge_ah) > misfit_tolerance * rows[i].charge_ah)

@@ -779,14 +779,26 @@ units::Estimate landing_charge_ah(const Pack& pack, const PackEstimate& estimate
     return {value, std::sqrt(std::max(variance, 0.0))};
 }
 
-std::optional<LandingForecast> landing_forecast(const Pack& pack, const PackEstimate& estimate,
-                                                const SensorEstimate& sensors, const PackFlight& flight) {
-    const auto& points = flight.trace.points;
+namespace {
+
+/// The last minute at work, as the sensors read it.
+struct LastMinute {
+    double voltage_v = 0.0;
+    double current_a = 0.0;
+    /// Counted up to its end, and up to its middle.
+    double end_ah = 0.0;
+    double middle_ah = 0.0;
+    /// Points of the trace up to its end.
+    std::size_t points = 0;
+};
+
+/// A landing on idle throttle says nothing of the landing voltage. @return nothing of a short trace, or one without
+/// volts at its end
+std::optional<LastMinute> last_minute_of(const std::vector<telemetry::PackTracePoint>& points) {
     std::vector<double> currents;
     for (const auto& point : points)
         if (std::isfinite(point.voltage_v)) currents.push_back(point.current_a);
     if (currents.size() < 4) return std::nullopt;
-    // The last minute at work: a landing on idle throttle says nothing of the landing voltage.
     constexpr double at_work = 0.7;
     constexpr double seconds_wanted = 60.0;
     const double usual_a = units::median(currents);
@@ -799,7 +811,6 @@ std::optional<LandingForecast> landing_forecast(const Pack& pack, const PackEsti
     double volts = 0.0;
     double amp_seconds = 0.0;
     std::size_t first = last;
-    double end_ah = points[last - 1].charge_ah;
     while (first > 0 && seconds < seconds_wanted && std::isfinite(points[first - 1].voltage_v)) {
         --first;
         seconds += points[first].seconds;
@@ -807,14 +818,24 @@ std::optional<LandingForecast> landing_forecast(const Pack& pack, const PackEsti
         amp_seconds += points[first].current_a * points[first].seconds;
     }
     if (!(seconds > 0.0) || first == 0) return std::nullopt;
+    const double end_ah = points[last - 1].charge_ah;
+    return LastMinute{volts / seconds, amp_seconds / seconds, end_ah, end_ah - 0.5 * amp_seconds / 3600.0, last};
+}
+
+} // namespace
+
+std::optional<LandingForecast> landing_forecast(const Pack& pack, const PackEstimate& estimate,
+                                                const SensorEstimate& sensors, const PackFlight& flight) {
+    const auto& points = flight.trace.points;
+    const auto landing = last_minute_of(points);
+    if (!landing) return std::nullopt;
     const double gain = sensors.current_gain.value;
     LandingForecast forecast;
     forecast.flight_id = flight.flight_id;
     forecast.from_flights = estimate.known.flights;
-    forecast.cell_v = volts / seconds / pack.series;
-    forecast.current_a = amp_seconds / seconds;
-    const double middle_ah = end_ah - 0.5 * amp_seconds / 3600.0;
-    forecast.flown_ah = end_ah / gain;
+    forecast.cell_v = landing->voltage_v / pack.series;
+    forecast.current_a = landing->current_a;
+    forecast.flown_ah = landing->end_ah / gain;
     const double true_v = forecast.cell_v / sensors.volts_gain.value;
     const double true_a = forecast.current_a / gain;
     // A pack that was charged at the end has no landing voltage.
@@ -830,7 +851,7 @@ std::optional<LandingForecast> landing_forecast(const Pack& pack, const PackEsti
     // As far as the pack surely goes as flown, then on at the current it landed with.
     constexpr double as_flown = 0.6;
     std::size_t parts = 0;
-    while (parts < last && points[parts].charge_ah < as_flown * end_ah) ++parts;
+    while (parts < landing->points && points[parts].charge_ah < as_flown * landing->end_ah) ++parts;
     const auto crossing_ah = [&](const std::array<double, pack_unknowns>& at, double wanted_v) {
         const PackModel model(pack_with(described, at, 0.0, 0.0, 0.0), &like);
         battery::PackState state = replay(model, flight, gain, 0.0, parts).end;
@@ -850,7 +871,7 @@ std::optional<LandingForecast> landing_forecast(const Pack& pack, const PackEsti
     };
     const double value = crossing_ah(x, true_v);
     // What the mean of the last minute was met at lies before the landing.
-    forecast.forecast_ah.value = value + (end_ah - middle_ah) / gain;
+    forecast.forecast_ah.value = value + (landing->end_ah - landing->middle_ah) / gain;
     constexpr std::size_t n = landing_unknowns;
     std::array<double, n> slope{};
     for (std::size_t i = 0; i < n; ++i) {

@@ -245,7 +245,8 @@ void RecordListPlace::choose(Id id) {
 
 void RecordListPlace::refresh() {
     due_ = false;
-    const auto before = shown_;
+    // Also where nobody has seen it yet.
+    const auto before = chosen() ? chosen() : shown_;
     model_->refresh();
     pages_->setCurrentIndex(model_->rowCount() == 0 ? 0 : 1);
     if (model_->rowCount() > 0 && seen()) table_->fitUnlessMoved();
