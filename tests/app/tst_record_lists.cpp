@@ -366,7 +366,7 @@ void LibraryTest::whatChangesUnseenIsThereWhenSeen() {
     (*window_)->showPlace(Place::packs);
     QCOMPARE(packs().chosen(), std::optional(other));
     QVERIFY(window_->said("packsName").contains(QStringLiteral("C-01")));
-    QCOMPARE(cell(QStringLiteral("C-01"), QStringLiteral("mass")).data().toString(), QStringLiteral("777 g"));
+    QVERIFY(cell(QStringLiteral("C-01"), QStringLiteral("mass")).data().toString().startsWith(u"777"));
     QCOMPARE(table().model()->rowCount(), rows + 1);
     QVERIFY(window_->said("packsCount").startsWith(QString::number(rows + 1)));
     workspace.undo();
