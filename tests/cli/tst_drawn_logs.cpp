@@ -163,15 +163,9 @@ void DrawnLogsTest::ofSpoiledLogs() {
     QFETCH(int, drawn);
     tests::ToldAnswers answers("spoiled-" + std::to_string(drawn));
     // Each way twice, half the time with another that is drawn.
-    json document;
-    std::optional<mission::Plan> plan;
-    for (int i = 0; !plan && i < 20; ++i) {
-        document = tests::flown_plan(2000 + 20 * drawn + i);
-        plan = tests::flyable(document);
-    }
-    QVERIFY(plan);
+    const auto [document, plan] = tests::flyable_from(2000 + 20 * drawn);
     answers.show(document);
-    auto scenario = tests::drawn_scenario(*plan, std::uint64_t(drawn), practice::Day::drawn);
+    auto scenario = tests::drawn_scenario(plan, std::uint64_t(drawn), practice::Day::drawn);
     auto log = sim::simulate(scenario).log;
     tests::RoundNumbers draw(std::uint64_t(7000 + drawn));
     tests::Spoiled spoiled(log, draw);
@@ -198,15 +192,9 @@ void DrawnLogsTest::whileTheyAreFlown_data() {
 void DrawnLogsTest::whileTheyAreFlown() {
     QFETCH(int, drawn);
     tests::ToldAnswers answers("live-" + std::to_string(drawn));
-    json document;
-    std::optional<mission::Plan> plan;
-    for (int i = 0; !plan && i < 20; ++i) {
-        document = tests::flown_plan(4000 + 20 * drawn + i);
-        plan = tests::flyable(document);
-    }
-    QVERIFY(plan);
+    auto [document, plan] = tests::flyable_from(4000 + 20 * drawn);
     answers.show(document);
-    const auto shared = std::make_shared<const mission::Plan>(std::move(*plan));
+    const auto shared = std::make_shared<const mission::Plan>(std::move(plan));
     const auto day = drawn % 2 == 0 ? practice::Day::drawn : practice::Day::growing_wind;
     auto log = sim::simulate(tests::drawn_scenario(*shared, std::uint64_t(100 + drawn), day)).log;
     tests::RoundNumbers draw(std::uint64_t(8000 + drawn));

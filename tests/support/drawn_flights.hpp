@@ -40,6 +40,14 @@ inline std::optional<mission::Plan> flyable(const nlohmann::json& document) {
     return std::move(*plan);
 }
 
+/// The first of the plans from that number on that can be flown, and what is written of it.
+inline std::pair<nlohmann::json, mission::Plan> flyable_from(int number) {
+    for (;; ++number) {
+        nlohmann::json document = flown_plan(number);
+        if (auto plan = flyable(document)) return {std::move(document), std::move(*plan)};
+    }
+}
+
 /// A day near the plan's, seen through drawn sensors.
 inline sim::Scenario drawn_scenario(const mission::Plan& plan, std::uint64_t seed, practice::Day day) {
     RoundNumbers draw(seed);
