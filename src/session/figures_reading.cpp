@@ -4,7 +4,7 @@
 
 namespace sobremesa::session {
 
-void FiguresReading::start(std::vector<logbook::Figures> documents, std::function<void()> finished) {
+void FiguresReading::start(std::vector<logbook::Figures> documents, const std::function<void()>& finished) {
     stop();
     if (documents.empty()) return;
     documents_ = std::move(documents);

@@ -26,7 +26,7 @@ public:
     ~FiguresReading() { stop(); }
 
     /// @param finished  called on another thread when all are read; not after `stop`
-    void start(std::vector<logbook::Figures> documents, std::function<void()> finished);
+    void start(std::vector<logbook::Figures> documents, const std::function<void()>& finished);
     /// Something was started and not taken yet.
     bool isPending() const { return !documents_.empty(); }
     /// All of them, without those that cannot be read; nothing the second time.

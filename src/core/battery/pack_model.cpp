@@ -196,8 +196,9 @@ void PackModel::fitRateTable() {
     cell.cell_full_ah_ = first_is_gentle ? from_first_ah : std::max(alone.cell_capacity_ah, from_first_ah);
 
     std::vector<double> gaps;
-    for (const RatePoint& row : rows)
-        gaps.push_back(1.0 - row.charge_ah / cell.cell_full_ah_ - end_level(row.current_a));
+    std::transform(rows.begin(), rows.end(), std::back_inserter(gaps), [&](const RatePoint& row) {
+        return 1.0 - row.charge_ah / cell.cell_full_ah_ - end_level(row.current_a);
+    });
     auto passage = std::make_shared<Passage>();
     passage->activation_k = usual_.slow_activation_k;
     cell.passage_ = passage;
