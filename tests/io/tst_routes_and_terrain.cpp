@@ -739,7 +739,17 @@ void RoutesAndTerrainTest::reliefShowsTheSlope() {
         const double h = *terrain.above_home_m(relief.contours[k].from);
         VERIFY_NEAR(h, std::round(h / relief.interval_m) * relief.interval_m, 1e-3);
     }
-    QCOMPARE(geodesy::relief(terrain, 10).columns, 9);
+    // A finer terrain is thinned: the same as that of every fifth point.
+    geodesy::Terrain coarse = terrain;
+    coarse.step_m = 500.0;
+    coarse.columns = coarse.rows = 9;
+    coarse.height_m.clear();
+    for (int j = 0; j < 41; j += 5)
+        for (int i = 0; i < 41; i += 5) coarse.height_m.push_back(terrain.height_m[std::size_t(j * 41 + i)]);
+    const auto thinned = geodesy::relief(terrain, 10);
+    QCOMPARE(thinned.columns, 9);
+    QCOMPARE(thinned.step_m, 500.0);
+    QVERIFY(thinned.shade == geodesy::relief(coarse).shade);
     terrain.height_m[5] = std::nanf("");
     QCOMPARE(int(geodesy::relief(terrain).known[std::size_t(40 * 41 + 5)]), 0);
 }

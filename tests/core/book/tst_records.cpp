@@ -58,6 +58,15 @@ void RecordsTest::figuresByHandCarryTheirErrors() {
     VERIFY_NEAR(counted.energy_wh_per_m->sd,
                 counted.energy_wh_per_m->value * std::hypot(std::hypot(0.07, 0.04), 0.03), 1e-12);
     VERIFY_NEAR(*counted.energy.mean_power_w, 4.0 * volts, 1e-9);
+    // What was read off a screen has no moment.
+    hand.highest_current_a = 21.0;
+    hand.highest_speed_mps = 24.0;
+    const auto peaks = book::summary_by_hand(hand, pack, {});
+    QCOMPARE(peaks.energy.highest_current->value, 21.0);
+    QCOMPARE(peaks.energy.highest_current->at_s, 0.0);
+    QCOMPARE(peaks.energy.highest_current->for_s, 0.0);
+    QCOMPARE(peaks.distance.highest_ground_speed->at_s, 0.0);
+    QCOMPARE(peaks.distance.highest_ground_speed->for_s, 0.0);
     hand.charge_ah.reset();
     const auto recharged = book::summary_by_hand(hand, pack, 2.2);
     VERIFY_NEAR(recharged.energy.charge_ah->value, 2.2, 1e-12);

@@ -80,6 +80,7 @@ private slots:
     void aMisfitGivesNothingAndSaysWhatWould();
     void aFullPackTakesNoMore();
     void fromFullItLastsAsLongAsThePackMakesUpForTheSun();
+    void whatOutlastsTheLookSaysSo();
     void aStartIsKeptTo();
     void cloudShortensWhatThePackSurvives();
     void theReserveIsLeft();
@@ -276,6 +277,21 @@ void SunDayTest::fromFullItLastsAsLongAsThePackMakesUpForTheSun() {
         const double pack_alone_wh = report->level_w.value * report->flight.endurance_without_sun_s / 3600.0;
         VERIFY_NEAR(short_wh, pack_alone_wh, 0.06 * pack_alone_wh);
     }
+}
+
+void SunDayTest::whatOutlastsTheLookSaysSo() {
+    // On a tenth of its power it stays up through a short night on the pack; on its own it comes down the same day.
+    auto question = on("2026-06-21", {60.0, 10.0});
+    question.start_utc_s = question.day_utc_s + 10.0 * 3600.0;
+    auto request = solar_wing();
+    const auto usual = matching::sun_day(request, question);
+    QVERIFY(usual && !usual->flight.outlasts);
+    QVERIFY(usual->flight.endurance_s.value < 24.0 * 3600.0);
+    request.aircraft.cruise_power_w = 6.5;
+    request.aircraft.electronics_w = 1.0;
+    const auto light = matching::sun_day(request, question);
+    QVERIFY(light && light->flight.outlasts);
+    VERIFY_NEAR(light->flight.endurance_s.value, 48.0 * 3600.0, 60.0);
 }
 
 void SunDayTest::aStartIsKeptTo() {

@@ -333,6 +333,11 @@ void SensorFaultsTest::aFlightThatIsNotThereIsRefused() {
     const auto refused = telemetry::clean(tests::shared(lively_log()), rules);
     QVERIFY(!refused.has_value());
     QCOMPARE(refused.error().code, units::ErrorCode::value_out_of_range);
+    // Flights are counted from one where they are spoken of: the second of one.
+    const auto figure = [&](std::size_t i) { return std::get<double>(refused.error().parameters[i].value); };
+    QCOMPARE(figure(0), 2.0);
+    QCOMPARE(figure(1), 1.0);
+    QCOMPARE(figure(2), 1.0);
 }
 
 void SensorFaultsTest::aGlitchOfTheClockIsNoNewFlight() {
