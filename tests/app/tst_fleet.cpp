@@ -44,6 +44,7 @@ private slots:
     void takingTheCurveChangesThePlanAndIsUndone();
     void anAircraftThatIsUndoneTakesWhatItTaughtAlong();
     void aHeadWindMovesTheSpeedForRange();
+    void namesOfSpeedsKeepOffTheCurve();
     void aWantedGroundSpeedIsJudged();
     void theSpeedIsDraggedForItsPrice();
     void chartsAreReadAsTables();
@@ -231,6 +232,31 @@ void FleetTest::aHeadWindMovesTheSpeedForRange() {
     // A wind that nothing flies against is an answer.
     type("90");
     QVERIFY(window_->said("curveSentence").contains(QStringLiteral("no speed")));
+}
+
+void FleetTest::namesOfSpeedsKeepOffTheCurve() {
+    chooseAircraft("Alcaraván");
+    fleet().showCurve();
+    settle();
+    auto* chart = window_->find<CurveChart>("curveChart");
+    auto* plot = chart->findChild<QCustomPlot*>();
+    QVERIFY(plot && plot->graphCount() > 2);
+    plot->replot();
+    int upright = 0;
+    for (int i = 0; i < plot->itemCount(); ++i) {
+        auto* words = qobject_cast<QCPItemText*>(plot->item(i));
+        if (!words || words->rotation() != -90.0) continue;
+        ++upright;
+        // From where it begins to where it ends it is on one side of the dashed line.
+        const double x = words->position->coords().x();
+        const auto* line = plot->graph(2);
+        const auto at = line->data()->findBegin(x);
+        const double curve_px = plot->yAxis->coordToPixel(at->value);
+        const double from_px = words->position->pixelPosition().y();
+        const double to_px = from_px - QFontMetrics(words->font()).horizontalAdvance(words->text());
+        QVERIFY2((from_px < curve_px) == (to_px < curve_px), qPrintable(words->text()));
+    }
+    QVERIFY(upright >= 2);
 }
 
 void FleetTest::aWantedGroundSpeedIsJudged() {

@@ -27,6 +27,7 @@ constexpr double above_curve = 1.12;
 CurveChart::CurveChart(QWidget* parent) : PlotChart(parent) {
     setMinimumSize(280, 220);
     setAccessibleName(tr("Power against airspeed"));
+    connect(plot_, &QCustomPlot::afterLayout, this, &CurveChart::placeMarks);
     refresh();
 }
 
@@ -72,6 +73,7 @@ void CurveChart::refresh() {
     clear();
     handle_ = nullptr;
     handle_words_ = nullptr;
+    marks_.clear();
     style_axis_rect(plot_->axisRect());
     for (QCPAxis* axis : {plot_->xAxis, plot_->yAxis}) {
         axis->setTicker(plain_ticker(5));
@@ -195,6 +197,19 @@ void CurveChart::mark(const std::optional<airframe::SpeedToFly>& speed, const QS
     words->setPositionAlignment(Qt::AlignLeft | Qt::AlignBottom);
     words->setPadding(QMargins(look.scaled(6), 0, 0, look.scaled(3)));
     words->setText(name);
+    marks_.push_back(
+        {words, x, speed->power_w.value - speed->power_w.sd, speed->power_w.value + speed->power_w.sd});
+}
+
+/// Words that the curve would run through stand above its band.
+void CurveChart::placeMarks() {
+    const Look& look = Look::instance();
+    const QFontMetrics metrics(look.font(Look::small_px, Look::Weight::semibold));
+    for (const Mark& mark : marks_) {
+        const double tall = metrics.horizontalAdvance(mark.words->text()) + look.scaled(9);
+        const double room = plot_->yAxis->coordToPixel(0.0) - plot_->yAxis->coordToPixel(mark.low_w);
+        mark.words->position->setCoords(mark.x, tall <= room ? 0.0 : mark.high_w);
+    }
 }
 
 void CurveChart::placeChosen() {

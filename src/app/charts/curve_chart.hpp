@@ -48,9 +48,19 @@ private:
     void drawPoints(const std::vector<telemetry::LevelPoint>& points, bool filled);
     void drawTangent();
     void mark(const std::optional<airframe::SpeedToFly>& speed, const QString& name);
+    void placeMarks();
     void placeChosen();
 
+    /// The name of a speed, and the band of the curve there, W.
+    struct Mark {
+        QCPItemText* words;
+        double x;
+        double low_w;
+        double high_w;
+    };
+
     std::optional<Shown> shown_;
+    std::vector<Mark> marks_;
     std::vector<airframe::SpeedToFly> samples_;
     double chosen_mps_ = 0.0;
     bool dragged_ = false;
